@@ -1,0 +1,167 @@
+import { PLAYERS, type PlayerId } from '../alignment/library.ts';
+import { moveToCourt } from '../court/queries.ts';
+import { courtFor, type CustomCourt } from '../court/rulesets.ts';
+import { isSpotKey, mirrorSpot } from '../court/spots.ts';
+import { distance } from '../geometry/vec.ts';
+import type { Action, Frame, Place, Play } from './document.ts';
+import { holderOf, stateAt, walkFrame, type FloorState } from './state.ts';
+import { freshIds, lineThrough } from './tree.ts';
+
+/** A renaming of the five: who takes whose job. */
+export type Numbers = Record<PlayerId, PlayerId>;
+
+const negate = (x: number): number => (x === 0 ? 0 : -x);
+
+function mirrorPlace<P extends Place>(p: P): P {
+  return { ...p, x: negate(p.x), ...(p.spot && isSpotKey(p.spot) ? { spot: mirrorSpot(p.spot) } : {}) };
+}
+
+const PLACE_WORDS = 'corner|wing|slot|block|elbow|mid-post|short corner|dunker|hash|side|lane|sideline';
+const SIDED = new RegExp(`\\b(left|right)(?=[ -](?:${PLACE_WORDS})\\b)`, 'gi');
+const OTHER: Record<string, string> = { left: 'right', right: 'left', Left: 'Right', Right: 'Left', LEFT: 'RIGHT', RIGHT: 'LEFT' };
+
+function mirrorWords<T extends string | undefined>(text: T): T {
+  return text?.replace(SIDED, (w) => OTHER[w] ?? w) as T;
+}
+
+/** The play on the other side of the floor: places, paths, screen angles, throw-in and the sides named in its own captions. */
+export function flip(play: Play): Play {
+  const places = Object.fromEntries(PLAYERS.map((p) => [p, mirrorPlace(play.start.places[p])]));
+  const turned = play.start.throwIn === 'sidelineLeft' ? 'sidelineRight' : play.start.throwIn === 'sidelineRight' ? 'sidelineLeft' : play.start.throwIn;
+  return {
+    ...play,
+    start: { ...play.start, places: { ...play.start.places, ...places }, ...(turned ? { throwIn: turned } : {}) } as Play['start'],
+    frames: play.frames.map((f) => ({
+      ...f,
+      ...(f.caption === undefined ? {} : { caption: mirrorWords(f.caption) }),
+      ...(f.title === undefined ? {} : { title: mirrorWords(f.title) }),
+      actions: f.actions.map(mirrorAction),
+    })),
+  };
+}
+
+function mirrorAction(a: Action): Action {
+  return {
+    ...a,
+    ...('path' in a && a.path ? { path: a.path.map(mirrorPlace) } : {}),
+    ...('angle' in a && typeof a.angle === 'number' ? { angle: 180 - a.angle } : {}),
+    ...(a.facing === undefined ? {} : { facing: 180 - a.facing }),
+  } as Action;
+}
+
+/** Numbers that stand for a player in a caption: not "2-3", "x2", "1.5" or "2 s". */
+const PLAYER_WORD = /(?<![\w.–-])([1-5])(?![\w.–-]|\s?(?:s|ft|m|seconds?|feet|counts?)\b)/g;
+
+/** The same play with the numbers exchanged: `to` says who takes whose job. */
+export function permute(play: Play, to: Numbers): Play {
+  const words = (t: string): string => t.replace(PLAYER_WORD, (d) => to[d as PlayerId]);
+  const places = { ...play.start.places };
+  for (const p of PLAYERS) places[to[p]] = play.start.places[p];
+  return {
+    ...play,
+    start: { ...play.start, places, ball: to[play.start.ball] },
+    frames: play.frames.map((f) => ({
+      ...f,
+      ...(f.caption === undefined ? {} : { caption: words(f.caption) }),
+      ...(f.looks ? { looks: f.looks.map((l) => ({ ...l, player: to[l.player] })) } : {}),
+      actions: f.actions.map(
+        (a) =>
+          ({
+            ...a,
+            by: to[a.by],
+            ...('to' in a && a.to ? { to: to[a.to] } : {}),
+            ...('for' in a && a.does === 'screen' ? { for: to[a.for] } : {}),
+          }) as Action,
+      ),
+    })),
+    ...(play.defences
+      ? {
+          defences: play.defences.map((d) =>
+            d.matchup ? { ...d, matchup: Object.fromEntries(Object.entries(d.matchup).map(([x, p]) => [x, to[p]])) } : d,
+          ),
+        }
+      : {}),
+  };
+}
+
+export const swapNumbers = (a: PlayerId, b: PlayerId): Numbers =>
+  Object.fromEntries(PLAYERS.map((p) => [p, p === a ? b : p === b ? a : p])) as Numbers;
+/** Everyone takes the next number: 1 becomes 2 … 5 becomes 1. */
+export const rotateNumbers: Numbers = { '1': '2', '2': '3', '3': '4', '4': '5', '5': '1' };
+
+/** Copies of frames with fresh ids, the first hung on `parent`; cues, looks and parents follow. */
+function graft(play: Play, frames: readonly Frame[], parent: string): Frame[] {
+  const frameIds = freshIds(play, 'f', frames.length);
+  const old = frames.flatMap((f) => f.actions);
+  const actionIds = freshIds(play, 'a', old.length);
+  const frameOf = new Map(frames.map((f, i) => [f.id, frameIds[i]!]));
+  const actionOf = new Map(old.map((a, i) => [a.id, actionIds[i]!]));
+  return frames.map((f, i) => ({
+    ...f,
+    id: frameIds[i]!,
+    parent: i === 0 ? parent : (frameOf.get(f.parent ?? '') ?? parent),
+    ...(f.looks ? { looks: f.looks.map((l) => (l.after ? { ...l, after: actionOf.get(l.after) ?? l.after } : l)) } : {}),
+    actions: f.actions.map((a) => ({
+      ...a,
+      id: actionOf.get(a.id)!,
+      ...(a.cue ? { cue: { ...a.cue, on: actionOf.get(a.cue.on) ?? a.cue.on } } : {}),
+    })),
+  }));
+}
+
+/** Appends copies of the line from frame `from` to its leaf behind frame `after` (as a further ending where one is there). */
+export function copyLine(play: Play, from: string, after: string): Play {
+  const line = lineThrough(play, from);
+  const copied = line.slice(line.findIndex((f) => f.id === from)).map((f, i, all) => (i === 0 ? f : { ...f, parent: all[i - 1]!.id }));
+  return { ...play, frames: [...play.frames, ...graft(play, copied, after)] };
+}
+
+/** A man is there when he stands within this of the place (feet). */
+const THERE = 1;
+
+/**
+ * Continues a play from frame `after` with another play. Where its first places are not reached yet,
+ * a frame is inserted in which everyone runs to his place and the ball gets to the man who starts with it.
+ */
+export function splice(play: Play, after: string, other: Play): Play {
+  const here = courtFor(play);
+  const there = courtFor(other);
+  const moved = there.key === here.key ? other : withCourt(other, play.court, play.customCourt);
+  const now: FloorState = walkFrame(stateAt(play, after), play.frames.find((f) => f.id === after) ?? { id: '', parent: null, actions: [] }).after;
+  const bridge = bridgeActions(now, moved);
+  const frames = bridge.length > 0 ? [{ id: 'bridge', parent: null, title: 'Get into it', actions: bridge } as Frame, { ...moved.frames[0]!, parent: 'bridge' }, ...moved.frames.slice(1)] : moved.frames;
+  return { ...play, frames: [...play.frames, ...graft(play, frames, after)] };
+}
+
+function bridgeActions(now: FloorState, other: Play): Action[] {
+  const actions: Action[] = [];
+  const id = () => `b${actions.length + 1}`;
+  const holder = holderOf(now);
+  const wanted = other.start.ball;
+  if (holder !== null && holder !== wanted) actions.push({ id: id(), by: holder, does: 'pass', to: wanted });
+  for (const p of PLAYERS) {
+    const goal = other.start.places[p];
+    if (distance(now.places[p], goal) <= THERE) continue;
+    const path = [{ ...goal }];
+    const dribbles = p === wanted && holder === wanted && now.dribble !== 'dead';
+    actions.push(dribbles ? { id: id(), by: p, does: 'dribble', path, tempo: 'jog' } : { id: id(), by: p, does: 'cut', path, tempo: 'jog' });
+  }
+  return actions;
+}
+
+/** The play on another court: places with a spot follow it, others keep their side of the arc. */
+export function withCourt(play: Play, court: Play['court'], customCourt?: CustomCourt): Play {
+  const from = courtFor(play);
+  const next = { ...play, court, ...(customCourt ? { customCourt } : {}) } as Play;
+  const to = courtFor(next);
+  const move = <P extends Place>(p: P): P => moveToCourt(from, to, p);
+  const places = Object.fromEntries(PLAYERS.map((p) => [p, move(play.start.places[p])]));
+  return {
+    ...next,
+    start: { ...play.start, places: { ...play.start.places, ...places } } as Play['start'],
+    frames: play.frames.map((f) => ({
+      ...f,
+      actions: f.actions.map((a) => ('path' in a && a.path ? { ...a, path: a.path.map(move) } : a) as Action),
+    })),
+  };
+}

@@ -1,0 +1,61 @@
+import type { Action, Frame, Play } from './document.ts';
+
+/** Frames are a flat list, each with its parent; siblings stand in the coach's order. */
+export const frameById = (play: Play, id: string): Frame | undefined => play.frames.find((f) => f.id === id);
+export const childrenOf = (play: Play, id: string): Frame[] => play.frames.filter((f) => f.parent === id);
+export const leaves = (play: Play): Frame[] => {
+  const parents = new Set(play.frames.map((f) => f.parent));
+  return play.frames.filter((f) => !parents.has(f.id));
+};
+
+/** The frames from the first one to `id`, in order of time. Empty when the id is unknown. */
+export function lineTo(play: Play, id: string): Frame[] {
+  const byId = new Map(play.frames.map((f) => [f.id, f]));
+  const line: Frame[] = [];
+  for (let f = byId.get(id); f && line.length <= play.frames.length; f = f.parent === null ? undefined : byId.get(f.parent)) {
+    line.unshift(f);
+  }
+  return line;
+}
+
+/** The play as drawn: from frame 1 by first children to a leaf. */
+export function mainLine(play: Play): Frame[] {
+  const line: Frame[] = [play.frames[0]!];
+  for (let next = childrenOf(play, line[0]!.id)[0]; next; next = childrenOf(play, next.id)[0]) line.push(next);
+  return line;
+}
+
+/** The line through a frame, continued by first children to a leaf. */
+export function lineThrough(play: Play, id: string): Frame[] {
+  const line = lineTo(play, id);
+  for (let next = childrenOf(play, id)[0]; next; next = childrenOf(play, next.id)[0]) line.push(next);
+  return line.length > 0 ? line : mainLine(play);
+}
+
+export const allActions = (play: Play): Action[] => play.frames.flatMap((f) => f.actions);
+
+export function findAction(play: Play, id: string): { frame: Frame; action: Action; index: number } | undefined {
+  for (const frame of play.frames) {
+    const index = frame.actions.findIndex((a) => a.id === id);
+    if (index >= 0) return { frame, action: frame.actions[index]!, index };
+  }
+  return undefined;
+}
+
+/**
+ * An id no frame or action of the play has had, in a plain series (a1, a2 …). Ids still named by a
+ * cue or a look count as taken, so that a tie to a deleted action never attaches to a new one.
+ */
+export function freshIds(play: Play, prefix: 'a' | 'f', count: number): string[] {
+  const used = prefix === 'f' ? play.frames.flatMap((f) => [f.id, f.parent ?? '']) : [
+    ...allActions(play).flatMap((a) => [a.id, a.cue?.on ?? '']),
+    ...play.frames.flatMap((f) => (f.looks ?? []).map((l) => l.after ?? '')),
+    ...(play.defences ?? []).flatMap((d) => Object.keys(d.overrides ?? {})),
+  ];
+  let max = 0;
+  for (const u of used) {
+    const n = u.startsWith(prefix) ? Number(u.slice(1)) : NaN;
+    if (Number.isInteger(n)) max = Math.max(max, n);
+  }
+  return Array.from({ length: count }, (_, i) => `${prefix}${max + 1 + i}`);
+}

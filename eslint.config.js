@@ -1,0 +1,17 @@
+import tseslint from 'typescript-eslint';
+import reactHooks from 'eslint-plugin-react-hooks';
+
+export default tseslint.config(
+  { ignores: ['**/dist/', '.cache/', '.data/', 'node_modules/', 'test-results/'] },
+  ...tseslint.configs.strict,
+  {
+    rules: {
+      '@typescript-eslint/no-non-null-assertion': 'off',
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_' }],
+      'no-console': 'error',
+      eqeqeq: 'error',
+    },
+  },
+  { files: ['web/src/**'], plugins: { 'react-hooks': reactHooks }, rules: reactHooks.configs.recommended.rules },
+  { files: ['scripts/**', '**/*.test.ts'], rules: { 'no-console': 'off' } },
+);

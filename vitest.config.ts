@@ -1,0 +1,10 @@
+import { defineConfig } from 'vitest/config';
+
+export default defineConfig({
+  test: {
+    projects: [
+      { test: { name: 'unit', include: ['{core,diagram,web,scripts}/src/**/*.test.ts'] } },
+      { test: { name: 'server', include: ['server/src/**/*.test.ts'], fileParallelism: false, testTimeout: 20_000, hookTimeout: 60_000 } },
+    ],
+  },
+});
