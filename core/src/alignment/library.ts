@@ -6,6 +6,11 @@ import type { Point } from '../geometry/vec.ts';
 export const PLAYERS = ['1', '2', '3', '4', '5'] as const;
 export type PlayerId = (typeof PLAYERS)[number];
 
+/** A record with one entry for each of the five. */
+export function byPlayer<T>(fn: (player: PlayerId, index: number) => T): Record<PlayerId, T> {
+  return byPlayer((p, i) => fn(p, i));
+}
+
 /** A spot, or a step away from one (feet), for alignments that stand between the named places. */
 export type Anchor = SpotKey | { readonly from: SpotKey; readonly dx: number; readonly dy: number };
 
@@ -58,5 +63,5 @@ export function anchorPlace(court: Court, anchor: Anchor): Point & { spot?: Spot
 /** The five places of an alignment on a court, by player number. */
 export function alignmentPlaces(court: Court, alignment: Alignment): Record<PlayerId, Point & { spot?: SpotKey }> {
   const places = alignment.spots.map((a) => anchorPlace(court, a));
-  return Object.fromEntries(PLAYERS.map((p, i) => [p, places[i]!])) as Record<PlayerId, Point & { spot?: SpotKey }>;
+  return byPlayer((_, i) => places[i]!);
 }

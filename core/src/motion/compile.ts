@@ -1,4 +1,4 @@
-import { PLAYERS, type PlayerId } from '../alignment/library.ts';
+import { byPlayer, PLAYERS, type PlayerId } from '../alignment/library.ts';
 import type { Court } from '../court/court.ts';
 import { rimOf } from '../court/queries.ts';
 import { nearestOnCurve, pointAt, through, type Curve } from '../geometry/curve.ts';
@@ -256,8 +256,8 @@ class Scheduler {
 
   private timeline(end: number): Timeline {
     const actions = [...this.done].sort((a, b) => a.start - b.start);
-    const moves = Object.fromEntries(PLAYERS.map((p) => [p, actions.filter((a) => a.action.by === p && a.curve)])) as Timeline['moves'];
-    const starts = Object.fromEntries(PLAYERS.map((p) => [p, this.walks[0]?.before.places[p] ?? { x: 0, y: 0 }])) as Timeline['starts'];
+    const moves = byPlayer((p) => actions.filter((a) => a.action.by === p && a.curve));
+    const starts = byPlayer((p) => this.walks[0]?.before.places[p] ?? { x: 0, y: 0 });
     const critical = this.bars.flatMap((b) => {
       const last = actions.filter((a) => a.frame === b.frame && !a.action.background && Math.abs(a.end - b.end) < 1e-9)[0];
       return last ? [last.action.id] : [];

@@ -131,16 +131,23 @@ export const PlaySchema = obj({
   notes: text(LIMITS.text).optional(),
 });
 
-export type Play = z.infer<typeof PlaySchema>;
-export type Frame = z.infer<typeof FrameSchema>;
-export type Action = z.infer<typeof ActionSchema>;
+/** The fields we know of, without the open end that lets unknown ones survive. */
+type Known<T> = T extends readonly (infer U)[]
+  ? Known<U>[]
+  : T extends object
+    ? { [K in keyof T as string extends K ? (unknown extends T[K] ? never : K) : K]: Known<T[K]> }
+    : T;
+
+export type Play = Known<z.infer<typeof PlaySchema>>;
+export type Frame = Known<z.infer<typeof FrameSchema>>;
+export type Action = Known<z.infer<typeof ActionSchema>>;
 export type ActionOf<D extends Action['does']> = Extract<Action, { does: D }>;
-export type Place = z.infer<typeof PlaceSchema>;
-export type Waypoint = z.infer<typeof WaypointSchema>;
-export type Cue = z.infer<typeof CueSchema>;
-export type Read = z.infer<typeof ReadSchema>;
-export type Look = z.infer<typeof LookSchema>;
-export type Defence = z.infer<typeof DefenceSchema>;
-export type Level = z.infer<typeof LevelSchema>;
-export type Tempo = z.infer<typeof TempoSchema>;
+export type Place = Known<z.infer<typeof PlaceSchema>>;
+export type Waypoint = Known<z.infer<typeof WaypointSchema>>;
+export type Cue = Known<z.infer<typeof CueSchema>>;
+export type Read = Known<z.infer<typeof ReadSchema>>;
+export type Look = Known<z.infer<typeof LookSchema>>;
+export type Defence = Known<z.infer<typeof DefenceSchema>>;
+export type Level = Known<z.infer<typeof LevelSchema>>;
+export type Tempo = Known<z.infer<typeof TempoSchema>>;
 export type Verb = Action['does'];

@@ -1,4 +1,4 @@
-import { alignmentByKey, alignmentPlaces, PLAYERS, type PlayerId } from '../alignment/library.ts';
+import { byPlayer, alignmentByKey, alignmentPlaces, type PlayerId } from '../alignment/library.ts';
 import { courtFor, type CustomCourt } from '../court/rulesets.ts';
 import { isSpotKey, mirrorSpot } from '../court/spots.ts';
 import { LIMITS, type Action, type Frame, type Level, type Place, type Play, type Read } from './document.ts';
@@ -131,7 +131,7 @@ function setAlignment(play: Play, key: string, flipped: boolean): EditResult {
   const places = alignmentPlaces(courtFor(play), alignment);
   const side = (p: Place): Place =>
     !flipped ? p : { ...p, x: p.x === 0 ? 0 : -p.x, ...(p.spot && isSpotKey(p.spot) ? { spot: mirrorSpot(p.spot) } : {}) };
-  const placed = Object.fromEntries(PLAYERS.map((p) => [p, side(places[p])])) as Record<PlayerId, Place>;
+  const placed = byPlayer((p) => side(places[p]));
   return done({ ...play, start: { ...play.start, alignment: key, places: placed } });
 }
 

@@ -1,4 +1,4 @@
-import { PLAYERS, type PlayerId } from '../alignment/library.ts';
+import { byPlayer, PLAYERS, type PlayerId } from '../alignment/library.ts';
 import { moveToCourt } from '../court/queries.ts';
 import { courtFor, type CustomCourt } from '../court/rulesets.ts';
 import { isSpotKey, mirrorSpot } from '../court/spots.ts';
@@ -26,7 +26,7 @@ function mirrorWords<T extends string | undefined>(text: T): T {
 
 /** The play on the other side of the floor: places, paths, screen angles, throw-in and the sides named in its own captions. */
 export function flip(play: Play): Play {
-  const places = Object.fromEntries(PLAYERS.map((p) => [p, mirrorPlace(play.start.places[p])]));
+  const places = byPlayer((p) => mirrorPlace(play.start.places[p]));
   const turned = play.start.throwIn === 'sidelineLeft' ? 'sidelineRight' : play.start.throwIn === 'sidelineRight' ? 'sidelineLeft' : play.start.throwIn;
   return {
     ...play,
@@ -85,7 +85,7 @@ export function permute(play: Play, to: Numbers): Play {
 }
 
 export const swapNumbers = (a: PlayerId, b: PlayerId): Numbers =>
-  Object.fromEntries(PLAYERS.map((p) => [p, p === a ? b : p === b ? a : p])) as Numbers;
+  byPlayer((p) => p === a ? b : p === b ? a : p);
 /** Everyone takes the next number: 1 becomes 2 … 5 becomes 1. */
 export const rotateNumbers: Numbers = { '1': '2', '2': '3', '3': '4', '4': '5', '5': '1' };
 
@@ -155,7 +155,7 @@ export function withCourt(play: Play, court: Play['court'], customCourt?: Custom
   const next = { ...play, court, ...(customCourt ? { customCourt } : {}) } as Play;
   const to = courtFor(next);
   const move = <P extends Place>(p: P): P => moveToCourt(from, to, p);
-  const places = Object.fromEntries(PLAYERS.map((p) => [p, move(play.start.places[p])]));
+  const places = byPlayer((p) => move(play.start.places[p]));
   return {
     ...next,
     start: { ...play.start, places: { ...play.start.places, ...places } } as Play['start'],

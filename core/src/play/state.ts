@@ -1,4 +1,4 @@
-import { PLAYERS, type PlayerId } from '../alignment/library.ts';
+import { byPlayer, type PlayerId } from '../alignment/library.ts';
 import type { Action, Frame, Place, Play, Waypoint } from './document.ts';
 import { lineTo } from './tree.ts';
 
@@ -30,7 +30,7 @@ export interface FrameWalk {
 }
 
 export function startState(play: Play): FloorState {
-  const places = Object.fromEntries(PLAYERS.map((p) => [p, play.start.places[p]])) as Record<PlayerId, Place>;
+  const places = byPlayer((p) => play.start.places[p]);
   return {
     places,
     ball: { at: 'player', player: play.start.ball },

@@ -1,0 +1,39 @@
+import { PLAYERS, type PlayerId } from '../alignment/library.ts';
+import { recognise } from '../alignment/recognise.ts';
+import { courtFor } from '../court/rulesets.ts';
+import { compile } from '../motion/compile.ts';
+import type { Play } from './document.ts';
+import { leaves, mainLine } from './tree.ts';
+
+/** What lists show and filter by; derived from the document, never kept in it. */
+export interface PlaySummary {
+  readonly name: string;
+  readonly call: string;
+  readonly signal: string;
+  readonly against: readonly string[];
+  /** Frames on the play as drawn. */
+  readonly frames: number;
+  readonly endings: number;
+  /** Seconds from the first move to the end of the play as drawn. */
+  readonly seconds: number;
+  readonly alignment: string | null;
+  readonly alignmentName: string | null;
+}
+
+export function summarise(play: Play): PlaySummary {
+  const court = courtFor(play);
+  const line = mainLine(play);
+  const places = Object.fromEntries(PLAYERS.map((p) => [p, play.start.places[p]])) as Record<PlayerId, { x: number; y: number }>;
+  const known = recognise(court, places);
+  return {
+    name: play.name,
+    call: play.call?.word ?? '',
+    signal: play.call?.signal ?? '',
+    against: play.against,
+    frames: line.length,
+    endings: leaves(play).length,
+    seconds: Math.round(compile(play, line.at(-1)!.id, court, play.level).timeline.end * 10) / 10,
+    alignment: known?.alignment.key ?? null,
+    alignmentName: known?.alignment.name ?? null,
+  };
+}

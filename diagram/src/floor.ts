@@ -1,0 +1,40 @@
+import { courtLines, type Court, type CourtLine } from '@corkscrew/core';
+import { path as d3path } from 'd3-path';
+import { round, toScene, type Scale, type SceneItem } from './scene.ts';
+
+const THICK: Partial<Record<CourtLine['name'], number>> = { backboard: 2.6, rim: 1.7 };
+
+/** The floor: the key, all markings, and the break marks where the rest of the half court is folded away. */
+export function floorItems(court: Court, scale: Scale, detail: boolean): SceneItem[] {
+  const items: SceneItem[] = [];
+  const lane = court.laneWidth / 2;
+  const a = toScene(scale, { x: -lane, y: 0 });
+  const b = toScene(scale, { x: lane, y: court.freeThrowY });
+  items.push({ shape: 'path', part: 'paint', fill: 'paint', d: `M${a.x} ${a.y}H${b.x}V${b.y}H${a.x}Z` });
+  for (const line of courtLines(court)) {
+    if (!detail && (line.name === 'laneMark' || line.name === 'hash' || line.name === 'restricted')) continue;
+    const base = line.name === 'backboard' && detail ? 'ink' : 'court';
+    items.push({ shape: 'path', part: line.name, stroke: base, width: round((THICK[line.name] ?? 1.5) * Math.max(0.55, scale.mark)), d: lineData(line, scale) });
+  }
+  const bottom = toScene(scale, { x: 0, y: scale.depth }).y;
+  for (const side of [-25, 25]) {
+    const x = toScene(scale, { x: side, y: 0 }).x;
+    if (!detail) continue;
+    for (const dy of [-12, -7]) items.push({ shape: 'path', part: 'break', stroke: 'court', width: 1.5, d: `M${x - 5} ${round(bottom + dy + 3)}L${x + 5} ${round(bottom + dy - 3)}` });
+  }
+  return items;
+}
+
+function lineData(line: CourtLine, scale: Scale): string {
+  if (line.shape === 'straight') {
+    const a = toScene(scale, line.a);
+    const b = toScene(scale, { x: line.b.x, y: Math.min(line.b.y, scale.depth) });
+    return `M${a.x} ${a.y}L${b.x} ${b.y}`;
+  }
+  const c = toScene(scale, line.centre);
+  const rad = (deg: number) => (deg * Math.PI) / 180;
+  const p = d3path();
+  // Court y grows toward half court, which is down on screen: angles keep their sense.
+  p.arc(c.x, c.y, line.radius * scale.ppf, rad(line.from), rad(line.to));
+  return p.toString().replace(/-?\d+\.\d+/g, (n) => String(round(Number(n))));
+}
