@@ -24,3 +24,5 @@ export * from './motion/track.ts';
 export * from './walkthrough/finding.ts';
 export * from './walkthrough/walkthrough.ts';
 export * from './language/caption.ts';
+export * from './playbook/shapes.ts';
+export * from './playbook/card.ts';

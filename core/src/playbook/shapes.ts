@@ -1,0 +1,70 @@
+import { z } from 'zod';
+
+/** What travels between the app and the server: both check with these. */
+export const SummarySchema = z.object({
+  name: z.string(),
+  call: z.string(),
+  signal: z.string(),
+  against: z.array(z.string()),
+  frames: z.number().int(),
+  endings: z.number().int(),
+  seconds: z.number(),
+  alignment: z.string().nullable(),
+  alignmentName: z.string().nullable(),
+});
+export type Summary = z.infer<typeof SummarySchema>;
+
+/** One play in a list: its summary and a one-frame document that its small picture is drawn from. */
+export const PlayRowSchema = z.object({
+  id: z.string(),
+  revision: z.number().int(),
+  updatedAt: z.string(),
+  deletedAt: z.string().nullable(),
+  summary: SummarySchema,
+  card: z.unknown(),
+});
+export type PlayRow = z.infer<typeof PlayRowSchema>;
+
+export const StoredPlaySchema = z.object({
+  id: z.string(),
+  revision: z.number().int(),
+  updatedAt: z.string(),
+  deletedAt: z.string().nullable(),
+  document: z.unknown(),
+});
+export type StoredPlay = z.infer<typeof StoredPlaySchema>;
+
+export const SaveSchema = z.object({
+  /** The revision this change is based on; 0 for a play that is new. */
+  revision: z.number().int().min(0),
+  /** Saves of one sitting become one kept version. */
+  sitting: z.string().min(1).max(40),
+  document: z.unknown(),
+});
+export type Save = z.infer<typeof SaveSchema>;
+
+export const SavedSchema = z.object({ id: z.string(), revision: z.number().int(), updatedAt: z.string() });
+export type Saved = z.infer<typeof SavedSchema>;
+
+export const VersionRowSchema = z.object({
+  id: z.number().int(),
+  revision: z.number().int(),
+  name: z.string().nullable(),
+  savedAt: z.string(),
+  frames: z.number().int(),
+});
+export type VersionRow = z.infer<typeof VersionRowSchema>;
+
+export const TeamSchema = z.object({ id: z.string(), name: z.string() });
+export type Team = z.infer<typeof TeamSchema>;
+
+/** RFC 9457 problem details; `detail` is a sentence for the coach. */
+export const ProblemSchema = z.object({
+  type: z.string(),
+  title: z.string(),
+  status: z.number().int(),
+  detail: z.string(),
+  instance: z.string().optional(),
+  theirs: StoredPlaySchema.optional(),
+});
+export type Problem = z.infer<typeof ProblemSchema>;
