@@ -1,0 +1,22 @@
+import { SayError } from './say.ts';
+
+const COMMANDS: Record<string, () => Promise<{ run: (args: string[]) => Promise<void> }>> = {
+  demo: () => import('./demo.ts'),
+  dev: () => import('./dev.ts'),
+  test: () => import('./test.ts'),
+  screenshots: () => import('./screenshots.ts'),
+  bench: () => import('./bench.ts'),
+};
+
+/** Runs one npm command; what goes wrong in a way a person can mend is told in one sentence. */
+export async function runCommand(name: string, args: string[]): Promise<void> {
+  const load = COMMANDS[name];
+  if (!load) throw new Error(`No such command: ${name}`);
+  try {
+    await (await load()).run(args);
+  } catch (error) {
+    if (!(error instanceof SayError)) throw error;
+    console.error(`\n${error.message}`);
+    process.exitCode = 1;
+  }
+}

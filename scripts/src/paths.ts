@@ -1,0 +1,19 @@
+import { createHash } from 'node:crypto';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+export const ROOT = dirname(dirname(dirname(fileURLToPath(import.meta.url))));
+export const WEB = join(ROOT, 'web');
+export const WEB_DIST = join(WEB, 'dist');
+export const DEMO_PLAYS = join(ROOT, 'demo', 'plays');
+
+export const isRoot = (): boolean => process.getuid?.() === 0;
+
+/**
+ * Where the project's own data lives. PostgreSQL does not run as root, and its own user may not enter
+ * a home or temporary folder: root therefore uses the system's state directory, one folder per project path.
+ */
+export function dataHome(name = ''): string {
+  const base = isRoot() ? join('/var/lib/corkscrew', createHash('sha256').update(ROOT).digest('hex').slice(0, 12)) : join(ROOT, '.data');
+  return name ? `${base}-${name}` : base;
+}

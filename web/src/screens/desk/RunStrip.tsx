@@ -1,0 +1,142 @@
+import { holderOf } from '@corkscrew/core';
+import { Pause, Play as PlayIcon, Repeat, SkipBack, SkipForward } from 'lucide-react';
+import { useRef, type PointerEvent } from 'react';
+import styled from 'styled-components';
+import { Button, IconButton, MainButton, Select, Toggle } from '../../ui/controls.tsx';
+import { lineView, stepFrame, useDesk } from './store.ts';
+import { seek, toggleRun, useTimeline } from './timeline.ts';
+
+const Box = styled.section`
+  border-top: 1px solid var(--rule-2);
+  background: var(--sheet);
+  padding: 0 12px 6px 16px;
+  h2 { font-size: 16px; font-weight: 700; font-stretch: 74%; margin-right: 6px; }
+  .head { display: flex; align-items: center; gap: 8px; height: 42px; }
+  .clock { font: 700 14px/1 'Archivo Variable'; color: var(--live-t); min-width: 96px; text-align: right; margin-left: auto; }
+  svg { display: block; width: 100%; touch-action: none; cursor: ew-resize; }
+  text { font: 640 12px 'Archivo Variable'; font-stretch: 77%; fill: var(--ink-3); }
+  @media (max-width: 600px) { .wide { display: none; } .clock { min-width: 0; } }
+`;
+const W = 676;
+const PAD = 14;
+
+/** Runs the play: frames as bars over seconds, the ball's thread under them, and the playhead. */
+export function RunStrip() {
+  const { play, branch, frameId, time, running, speed, loop } = useDesk();
+  const timeline = useTimeline();
+  const { walks, line } = lineView(play, branch, frameId);
+  const svg = useRef<SVGSVGElement>(null);
+  const end = Math.max(timeline.end, 1);
+  const x = (t: number) => PAD + (t / end) * (W - 2 * PAD);
+  const now = time ?? timeline.bars.find((b) => b.frame === frameId)?.start ?? 0;
+  const at = (e: PointerEvent) => {
+    const box = svg.current!.getBoundingClientRect();
+    seek((((e.clientX - box.left) / box.width) * W - PAD) * (end / (W - 2 * PAD)));
+  };
+  const every = end > 12 ? 2 : 1;
+  return (
+    <Box aria-label="Run the play" id="run">
+      <div className="head">
+        <h2 className="wide">Run</h2>
+        <IconButton aria-label="Previous frame" onPress={() => stepFrame(-1)}>
+          <SkipBack size={16} />
+        </IconButton>
+        <MainButton onPress={toggleRun} isDisabled={timeline.end === 0} data-testid="run">
+          {running ? <Pause size={15} /> : <PlayIcon size={15} />} {running ? 'Stop' : 'Run'}
+        </MainButton>
+        <IconButton aria-label="Next frame" onPress={() => stepFrame(1)}>
+          <SkipForward size={16} />
+        </IconButton>
+        <Select aria-label="Speed" value={speed} onChange={(e) => useDesk.setState({ speed: Number(e.target.value) })}>
+          <option value={0.5}>½×</option>
+          <option value={1}>1×</option>
+          <option value={2}>2×</option>
+        </Select>
+        <Toggle isSelected={loop} onChange={(v) => useDesk.setState({ loop: v })} className="wide">
+          <Repeat size={14} /> Loop
+        </Toggle>
+        {time !== null && !running && (
+          <Button onPress={() => useDesk.setState({ time: null })} className="wide">
+            Back to drawing
+          </Button>
+        )}
+        <span className="clock">
+          {now.toFixed(1)} of {timeline.end.toFixed(1)} s
+        </span>
+      </div>
+      <svg
+        ref={svg}
+        viewBox={`0 0 ${W} 58`}
+        role="slider"
+        tabIndex={0}
+        aria-label="Time in the play"
+        aria-valuemin={0}
+        aria-valuemax={Number(timeline.end.toFixed(1))}
+        aria-valuenow={Number(now.toFixed(1))}
+        aria-valuetext={`${now.toFixed(1)} seconds`}
+        onPointerDown={(e) => {
+          e.currentTarget.setPointerCapture(e.pointerId);
+          at(e);
+        }}
+        onPointerMove={(e) => e.buttons === 1 && at(e)}
+        onKeyDown={(e) => {
+          const d = e.key === 'ArrowRight' ? 0.1 : e.key === 'ArrowLeft' ? -0.1 : 0;
+          if (d === 0) return;
+          e.preventDefault();
+          e.stopPropagation();
+          seek(now + d);
+        }}
+      >
+        <line x1={PAD} x2={W - PAD} y1={24} y2={24} stroke="var(--rule-2)" />
+        {Array.from({ length: Math.floor(end / every) + 1 }, (_, i) => i * every).map((t) => (
+          <g key={t}>
+            <line x1={x(t)} x2={x(t)} y1={24} y2={19} stroke="var(--rule-2)" />
+          </g>
+        ))}
+        {timeline.bars.map((b, i) => (
+          <g key={b.frame}>
+            <line x1={x(b.start)} x2={x(b.start)} y1={4} y2={52} stroke="var(--rule-2)" strokeDasharray={i === 0 ? undefined : '2 2'} />
+            {(x(b.end) - x(b.start) > 17 || b.frame === frameId) && (
+              <>
+                <rect x={x(b.start)} y={2} width={16} height={16} fill={b.frame === frameId ? 'var(--ink)' : 'var(--raised)'} stroke="var(--ink)" />
+                <text x={x(b.start) + 8} y={14.4} textAnchor="middle" style={{ fill: b.frame === frameId ? 'var(--on-ink)' : 'var(--ink)' }}>
+                  {i + 1}
+                </text>
+              </>
+            )}
+          </g>
+        ))}
+        <BallThread x={x} />
+        <line x1={x(now)} x2={x(now)} y1={0} y2={58} stroke="var(--live)" strokeWidth={2.2} />
+        <path d={`M${x(now) - 6} 0h12v6l-6 6-6-6z`} fill="var(--live)" />
+      </svg>
+      <p className="visually-hidden" role="status">
+        {line.length} frames, {holderOf(walks.at(-1)!.after) ? `${holderOf(walks.at(-1)!.after)} has the ball at the end` : 'ends with a shot'}
+      </p>
+    </Box>
+  );
+}
+
+/** The ball in time: flat while held, a wave while dribbled, a dashed step when it flies; the holder's number above it. */
+function BallThread({ x }: { x: (t: number) => number }) {
+  const timeline = useTimeline();
+  const y = 44;
+  return timeline.possessions.map((p, i) => {
+    const to = timeline.possessions[i + 1]?.from ?? timeline.end;
+    const [a, b] = [x(p.from), x(to)];
+    if (b - a < 0.5) return null;
+    const waves = Math.max(1, Math.round((b - a) / 8));
+    const w = (b - a) / waves;
+    const d = p.dribbling ? `M${a} ${y}${Array.from({ length: waves }, () => `q${w / 4} -7 ${w / 2} 0t${w / 2} 0`).join('')}` : `M${a} ${y}H${b}`;
+    return (
+      <g key={i}>
+        <path d={d} fill="none" stroke="var(--live)" strokeWidth={2} strokeDasharray={p.holder === null ? '5 4' : undefined} />
+        {p.holder && (b - a > 14) && timeline.possessions[i - 1]?.holder !== p.holder && (
+          <text x={a + 2} y={y - 8} style={{ fill: 'var(--ink)' }}>
+            {p.holder}
+          </text>
+        )}
+      </g>
+    );
+  });
+}

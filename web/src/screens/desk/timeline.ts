@@ -1,0 +1,89 @@
+import { compile, courtFor, type Play, type Timeline } from '@corkscrew/core';
+import { useEffect } from 'react';
+import { lineView, useDesk } from './store.ts';
+
+let kept: { play: Play; branch: string; timeline: Timeline } | undefined;
+
+/** The line on the desk in time; computed once for each document and ending. */
+export function timelineOf(play: Play, branch: string, frameId: string): Timeline {
+  if (!kept || kept.play !== play || kept.branch !== branch) {
+    const leaf = lineView(play, branch, frameId).line.at(-1)!.id;
+    kept = { play, branch, timeline: compile(play, leaf, courtFor(play), play.level).timeline };
+  }
+  return kept.timeline;
+}
+
+export function useTimeline(): Timeline {
+  const play = useDesk((s) => s.play);
+  const branch = useDesk((s) => s.branch);
+  const frameId = useDesk((s) => s.frameId);
+  return timelineOf(play, branch, frameId);
+}
+
+/** The frame whose bar holds a time. */
+export function frameAt(timeline: Timeline, t: number): string {
+  const bar = timeline.bars.find((b) => t < b.end - 1e-9) ?? timeline.bars.at(-1)!;
+  return bar.frame;
+}
+
+export const reducedMotion = (): boolean => matchMedia('(prefers-reduced-motion: reduce)').matches;
+
+export function seek(t: number): void {
+  const s = useDesk.getState();
+  const timeline = timelineOf(s.play, s.branch, s.frameId);
+  const time = Math.max(0, Math.min(timeline.end, t));
+  useDesk.setState({ time, frameId: frameAt(timeline, time), pending: null, actionId: null });
+}
+
+/** Starts, or stops where it is. At the end it starts over. */
+export function toggleRun(): void {
+  const s = useDesk.getState();
+  if (s.running) {
+    useDesk.setState({ running: false });
+    return;
+  }
+  const timeline = timelineOf(s.play, s.branch, s.frameId);
+  const bar = timeline.bars.find((b) => b.frame === s.frameId);
+  const from = s.time ?? bar?.start ?? 0;
+  useDesk.setState({ running: true, time: from >= timeline.end - 0.01 ? 0 : from, pending: null, actionId: null, placing: false });
+}
+
+/** How long a step holds when the reader wants no movement (seconds). */
+const STEP_HOLD = 0.6;
+
+/** Moves the playhead while the play runs. One instance on the desk. */
+export function useRunning(): void {
+  const running = useDesk((s) => s.running);
+  useEffect(() => {
+    if (!running) return undefined;
+    let last = performance.now();
+    let handle = requestAnimationFrame(tick);
+    let held = 0;
+    function tick(now: number) {
+      const s = useDesk.getState();
+      const timeline = timelineOf(s.play, s.branch, s.frameId);
+      const dt = Math.min(0.1, (now - last) / 1000) * s.speed;
+      last = now;
+      let t = s.time ?? 0;
+      if (reducedMotion()) {
+        held += dt;
+        if (held < STEP_HOLD) {
+          handle = requestAnimationFrame(tick);
+          return;
+        }
+        held = 0;
+        t = timeline.bars.find((b) => b.end > t + 1e-6)?.end ?? timeline.end;
+      } else t += dt;
+      if (t >= timeline.end) {
+        if (s.loop && timeline.end > 0) t = 0;
+        else {
+          useDesk.setState({ time: timeline.end, running: false, frameId: frameAt(timeline, timeline.end) });
+          return;
+        }
+      }
+      useDesk.setState({ time: t, frameId: frameAt(timeline, t) });
+      handle = requestAnimationFrame(tick);
+    }
+    return () => cancelAnimationFrame(handle);
+  }, [running]);
+}

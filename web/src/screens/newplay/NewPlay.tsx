@@ -1,0 +1,139 @@
+import { ALIGNMENTS, courtFor, edit, newPlay, PLAYERS, RULE_SETS, startState, walkFrame, type Level, type PlayerId, type RuleSetKey } from '@corkscrew/core';
+import { frameScene, DESK, THUMB } from '@corkscrew/diagram';
+import { nanoid } from 'nanoid';
+import { useMemo, useState, type FormEvent } from 'react';
+import { useNavigate } from 'react-router';
+import styled from 'styled-components';
+import { keepDraft } from '../../app/drafts.ts';
+import { Button, Input, Label, MainButton, Select } from '../../ui/controls.tsx';
+import { Picture } from '../../ui/SceneSvg.tsx';
+import { TopBar } from '../../ui/TopBar.tsx';
+import { LEVELS } from '../desk/PlayTab.tsx';
+
+const Page = styled.form`
+  display: grid;
+  grid-template-columns: 320px minmax(0, 1fr);
+  height: calc(100dvh - 60px);
+  .say { padding: 18px 16px; display: grid; gap: 16px; align-content: start; border-right: 1px solid var(--rule); overflow: auto; }
+  .say label { display: grid; gap: 6px; }
+  .pair { display: grid; grid-template-columns: 1fr 1fr; gap: 12px; }
+  .balls { display: flex; gap: 6px; margin-top: 6px; }
+  .balls button { width: 34px; height: 34px; border-radius: 50%; border: 1.5px solid var(--rule-2); background: var(--raised); font-weight: 700; font-size: 14px; }
+  .balls button[aria-checked='true'] { background: var(--ink); color: var(--on-ink); border-color: var(--ink); box-shadow: 0 0 0 2px var(--desk), 0 0 0 4px var(--live); }
+  .floor { background: var(--sheet); display: grid; grid-template-rows: auto minmax(0, 1fr); overflow: hidden; min-height: 0; }
+  h2 { font-size: 16px; font-weight: 700; font-stretch: 74%; padding: 14px 16px 8px; }
+  .picks { display: grid; grid-template-columns: repeat(auto-fill, minmax(148px, 1fr)); gap: 10px; padding: 2px 16px 18px; overflow: auto; align-content: start; }
+  .picks button { padding: 0; border: 1px solid var(--rule-2); background: var(--raised); text-align: left; }
+  .picks button[aria-checked='true'] { outline: 2px solid var(--pen); outline-offset: 1px; border-color: var(--pen); }
+  .picks b { display: block; padding: 7px 8px 2px; font: 700 14px/1.15 'Archivo Variable'; font-stretch: 76%; }
+  .picks span { display: block; padding: 0 8px 8px; font: 400 12px/1.28 'Atkinson Hyperlegible Next Variable'; font-stretch: 100%; color: var(--ink-2); min-height: 39px; }
+  @media (max-width: 760px) { grid-template-columns: 1fr; height: auto; .say { border: 0; } }
+`;
+
+/** A new play: how do you line up, who has the ball; then straight to the court. */
+export default function NewPlay() {
+  const go = useNavigate();
+  const [name, setName] = useState('');
+  const [court, setCourt] = useState<RuleSetKey>('nfhs');
+  const [level, setLevel] = useState<Level>('highSchool');
+  const [alignment, setAlignment] = useState('horns');
+  const [flipped, setFlipped] = useState(false);
+  const [ball, setBall] = useState<PlayerId>('1');
+  const [refusal, setRefusal] = useState('');
+  const make = (id: string, key = alignment, side = flipped) => {
+    const play = newPlay({ id, name: name.trim() || 'New play', court, level, alignment: key, ball });
+    const turned = side ? edit(play, { do: 'alignment', key, flipped: true }) : null;
+    return turned?.ok ? turned.play : play;
+  };
+  const preview = useMemo(() => {
+    const play = make('preview');
+    return frameScene({ court: courtFor(play), walk: walkFrame(startState(play), play.frames[0]!), scale: DESK });
+    // Drawn again when what it shows changes.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [court, alignment, flipped, ball]);
+  const start = async (e: FormEvent) => {
+    e.preventDefault();
+    if (!name.trim()) {
+      setRefusal('Give it a name first: one you would shout.');
+      document.getElementById('name')?.focus();
+      return;
+    }
+    const play = make(nanoid(12));
+    await keepDraft({ id: play.id, play, revision: 0 });
+    await go(`/plays/${play.id}`);
+  };
+  return (
+    <>
+      <TopBar room={null}>
+        <h1 style={{ fontSize: 27, fontWeight: 740, fontStretch: '70%', lineHeight: 1, marginLeft: 112 }}>New play</h1>
+      </TopBar>
+      <Page onSubmit={(e) => void start(e)}>
+        <div className="say">
+          <label>
+            <Label>Name</Label>
+            <Input id="name" dir="auto" autoFocus value={name} maxLength={80} placeholder="Name this play" onChange={(e) => setName(e.target.value)} aria-describedby="refusal" />
+          </label>
+          {refusal && !name.trim() && (
+            <p id="refusal" role="alert" style={{ color: 'var(--gap)', marginTop: -8 }}>
+              {refusal}
+            </p>
+          )}
+          <div className="pair">
+            <label>
+              <Label>Court</Label>
+              <Select value={court} onChange={(e) => setCourt(e.target.value as RuleSetKey)}>
+                {Object.values(RULE_SETS).map((r) => (
+                  <option key={r.key} value={r.key}>
+                    {r.name}
+                  </option>
+                ))}
+              </Select>
+            </label>
+            <label>
+              <Label>Level</Label>
+              <Select value={level} onChange={(e) => setLevel(e.target.value as Level)}>
+                {Object.entries(LEVELS).map(([k, v]) => (
+                  <option key={k} value={k}>
+                    {v}
+                  </option>
+                ))}
+              </Select>
+            </label>
+          </div>
+          <div>
+            <Label id="who-ball">Who has the ball?</Label>
+            <div className="balls" role="radiogroup" aria-labelledby="who-ball">
+              {PLAYERS.map((p) => (
+                <button key={p} type="button" role="radio" aria-checked={ball === p} aria-label={`${p} has the ball`} onClick={() => setBall(p)}>
+                  {p}
+                </button>
+              ))}
+            </div>
+          </div>
+          <div style={{ border: '1px solid var(--rule)' }}>
+            <Picture scene={preview} />
+          </div>
+          <div style={{ display: 'flex', gap: 8 }}>
+            <MainButton type="submit">Start drawing</MainButton>
+            <Button onPress={() => setFlipped(!flipped)}>Other side</Button>
+          </div>
+        </div>
+        <div className="floor">
+          <h2 id="line-up">How do you line up?</h2>
+          <div className="picks" role="radiogroup" aria-labelledby="line-up">
+            {ALIGNMENTS.map((a) => {
+              const play = newPlay({ id: 'p', name: '', court, level, alignment: a.key, ball });
+              return (
+                <button key={a.key} type="button" role="radio" aria-checked={alignment === a.key} onClick={() => setAlignment(a.key)}>
+                  <Picture scene={frameScene({ court: courtFor(play), walk: walkFrame(startState(play), play.frames[0]!), scale: THUMB, detail: false })} />
+                  <b>{a.name}</b>
+                  <span>{a.words}</span>
+                </button>
+              );
+            })}
+          </div>
+        </div>
+      </Page>
+    </>
+  );
+}
