@@ -8,7 +8,7 @@ export type PlayerId = (typeof PLAYERS)[number];
 
 /** A record with one entry for each of the five. */
 export function byPlayer<T>(fn: (player: PlayerId, index: number) => T): Record<PlayerId, T> {
-  return byPlayer((p, i) => fn(p, i));
+  return Object.fromEntries(PLAYERS.map((p, i) => [p, fn(p, i)])) as Record<PlayerId, T>;
 }
 
 /** A spot, or a step away from one (feet), for alignments that stand between the named places. */

@@ -24,7 +24,11 @@ export function placeWords(court: Court, place: Place): string {
 const article = (words: string): string => `the ${words}`;
 const at = (words: string): string => (words.startsWith('near') ? words : words === 'the floor between' ? 'in between' : `at ${words}`);
 const to = (phrase: string, words: string): string =>
-  phrase.endsWith('the rim') ? phrase : `${phrase} ${words === 'the floor between' ? 'open floor' : words}`;
+  phrase.endsWith('the rim')
+    ? phrase
+    : words.startsWith('near')
+      ? `${phrase.replace(/ (to|at)$/, '')} ${words}`
+      : `${phrase} ${words === 'the floor between' ? 'open floor' : words}`;
 
 export function actionWords(court: Court, walk: FrameWalk, step: Step, earlier: readonly FrameWalk[] = []): string {
   const { action: a, before, after } = step;

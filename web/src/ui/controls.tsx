@@ -55,7 +55,7 @@ export const Label = styled.span`
   color: var(--ink-3);
 `;
 
-export const Input = styled.input`
+const field = css`
   width: 100%;
   min-height: 30px;
   padding: 4px 8px;
@@ -64,9 +64,16 @@ export const Input = styled.input`
   background: var(--raised);
   color: var(--ink);
   font-size: 13.5px;
-  &::placeholder { color: var(--ink-3); opacity: 1; }
+  &::placeholder {
+    color: var(--ink-3);
+    opacity: 1;
+  }
 `;
-export const Area = styled(Input).attrs({ as: 'textarea' })`
+export const Input = styled.input`
+  ${field}
+`;
+export const Area = styled.textarea`
+  ${field}
   min-height: 84px;
   resize: vertical;
   line-height: 1.36;

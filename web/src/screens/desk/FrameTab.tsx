@@ -52,6 +52,7 @@ export function FrameTab() {
           Nobody moves yet. Drag a player for a cut, drag the ball for a pass, or press a number and a verb’s key: C cut, D dribble, P pass, S screen, H hand off, F shoot.
         </p>
       ) : (
+        <div onKeyDown={(e) => (e.key === 'Delete' || e.key === 'Backspace') && actionId && apply({ do: 'removeAction', id: actionId })}>
         <List
           aria-label="Actions in this frame"
           selectionMode="single"
@@ -65,7 +66,6 @@ export function FrameTab() {
           }}
           items={walk.steps.map((s) => ({ id: s.action.id, words: actionWords(view.court, walk, s, earlier) }))}
           dragAndDropHooks={dragAndDropHooks}
-          onKeyDown={(e) => (e.key === 'Delete' || e.key === 'Backspace') && actionId && apply({ do: 'removeAction', id: actionId })}
         >
           {(item) => (
             <GridListItem id={(item as { id: string }).id} textValue={(item as { words: string }).words} className="row">
@@ -76,6 +76,7 @@ export function FrameTab() {
             </GridListItem>
           )}
         </List>
+        </div>
       )}
       {step && <Particulars step={step} />}
       <Caption key={frameId} generated={captionOf(view.court, walk, earlier)} />

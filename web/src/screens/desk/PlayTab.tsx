@@ -25,11 +25,19 @@ export const LEVELS: Record<Level, string> = { youth: 'Youth', highSchool: 'High
 function Field({ label, value, onDone, area, placeholder, max }: { label: string; value: string; onDone: (v: string) => void; area?: boolean; placeholder?: string; max: number }) {
   const [text, setText] = useState(value);
   useEffect(() => setText(value), [value]);
-  const Control = area ? Area : Input;
+  const props = {
+    dir: 'auto' as const,
+    value: text,
+    maxLength: max,
+    ...(placeholder ? { placeholder } : {}),
+    onChange: (e: { target: { value: string } }) => setText(e.target.value),
+    onBlur: () => text !== value && onDone(text),
+    onKeyDown: (e: { key: string; currentTarget: HTMLElement }) => e.key === 'Enter' && !area && e.currentTarget.blur(),
+  };
   return (
     <label className={area ? 'whole' : ''}>
       <Label>{label}</Label>
-      <Control dir="auto" value={text} maxLength={max} placeholder={placeholder} onChange={(e: React.ChangeEvent<HTMLInputElement>) => setText(e.target.value)} onBlur={() => text !== value && onDone(text)} onKeyDown={(e: React.KeyboardEvent<HTMLInputElement>) => e.key === 'Enter' && !area && e.currentTarget.blur()} />
+      {area ? <Area {...props} /> : <Input {...props} />}
     </label>
   );
 }

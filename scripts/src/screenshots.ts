@@ -1,0 +1,56 @@
+import { chromium as browser } from '@playwright/test';
+import { mkdirSync, readdirSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { startServer } from '../../server/src/serve.ts';
+import { buildWeb } from './build.ts';
+import { createDatabase, freePort, throwAwayCluster } from './cluster.ts';
+import { chromium } from './debian.ts';
+import { CHROMIUM_FLAGS } from './chromium-flags.ts';
+import { dataHome, DEMO_PLAYS, ROOT, WEB_DIST } from './paths.ts';
+
+const FOLDER = join(ROOT, 'docs', 'screenshots');
+
+/** `npm run screenshots`: one picture of each main view, from demo data. */
+export async function run(): Promise<void> {
+  buildWeb();
+  const cluster = await throwAwayCluster();
+  const server = await startServer({ databaseUrl: await createDatabase(cluster, 'pictures'), port: await freePort(4600), webRoot: WEB_DIST, demoPlays: DEMO_PLAYS, logFile: join(dataHome('logs'), 'screenshots.log') });
+  const chrome = await browser.launch({ executablePath: chromium(), args: CHROMIUM_FLAGS });
+  try {
+    mkdirSync(FOLDER, { recursive: true });
+    for (const old of readdirSync(FOLDER)) if (old.endsWith('.png')) rmSync(join(FOLDER, old));
+    const open = async (path: string, options: { dark?: boolean; width?: number; height?: number } = {}) => {
+      const page = await chrome.newPage({ viewport: { width: options.width ?? 1280, height: options.height ?? 800 }, colorScheme: options.dark ? 'dark' : 'light' });
+      await page.goto(`http://127.0.0.1:${server.port}${path}`);
+      await page.waitForLoadState('networkidle');
+      await page.evaluate(() => document.fonts.ready);
+      return page;
+    };
+    const shot = async (page: Awaited<ReturnType<typeof open>>, name: string) => {
+      await page.screenshot({ path: join(FOLDER, `${name}.png`) });
+      console.log(`docs/screenshots/${name}.png`);
+      await page.close();
+    };
+    await shot(await open('/plays'), 'playbook');
+    await shot(await open('/plays', { dark: true }), 'playbook-dark');
+    const desk = await open('/plays/demo-horns-lantern');
+    await desk.getByTestId('rung-2').click();
+    await desk.locator('#court').press('5');
+    await shot(desk, 'desk');
+    const dark = await open('/plays/demo-horns-lantern', { dark: true });
+    await dark.getByTestId('rung-2').click();
+    await shot(dark, 'desk-dark');
+    const present = await open('/plays/demo-horns-lantern', { dark: true });
+    await present.getByTestId('rung-2').click();
+    await present.keyboard.press('Shift+P');
+    await present.getByRole('main').waitFor();
+    await shot(present, 'present');
+    await shot(await open('/plays/new'), 'new-play');
+    await shot(await open('/plays', { width: 390, height: 844 }), 'playbook-phone');
+    await shot(await open('/plays/demo-horns-lantern', { width: 390, height: 844 }), 'desk-phone');
+  } finally {
+    await chrome.close();
+    await server.stop();
+    cluster.stop();
+  }
+}
