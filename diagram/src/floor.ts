@@ -17,6 +17,7 @@ export function floorItems(court: Court, scale: Scale, detail: boolean): SceneIt
     items.push({ shape: 'path', part: line.name, stroke: base, width: round((THICK[line.name] ?? 1.5) * Math.max(0.55, scale.mark)), d: lineData(line, scale) });
   }
   const bottom = toScene(scale, { x: 0, y: scale.depth }).y;
+  if (detail) items.push({ shape: 'path', part: 'division', stroke: 'court', width: round(1.5 * scale.mark), d: `M${toScene(scale, { x: -25, y: 0 }).x} ${bottom}H${toScene(scale, { x: 25, y: 0 }).x}` });
   for (const side of [-25, 25]) {
     const x = toScene(scale, { x: side, y: 0 }).x;
     if (!detail) continue;

@@ -1,8 +1,8 @@
-import { byPlayer, degrees, holderOf, PLAYERS, pathOf, polyline, rimOf, through, unit, type Court, type FloorState, type FrameWalk, type PlayerId } from '@corkscrew/core';
+import { byPlayer, degrees, holderOf, inBounds, PLAYERS, pathOf, polyline, rimOf, through, unit, type Court, type FloorState, type FrameWalk, type PlayerId } from '@corkscrew/core';
 import { actionItems } from './actions.ts';
 import { bodyItems, type Body } from './bodies.ts';
 import { floorItems } from './floor.ts';
-import { DESK, round, sceneSize, toScene, type Scale, type Scene, type SceneItem } from './scene.ts';
+import { DESK, round, THUMB, THUMB_WIDE, sceneSize, toScene, type Scale, type Scene, type SceneItem } from './scene.ts';
 import { circle, curveData } from './strokes.ts';
 
 export interface FrameScene {
@@ -36,6 +36,11 @@ export function frameScene({ court, walk, next, previous, scale = DESK, detail =
   for (const step of walk.steps) items.push(...actionItems(court, walk, step, scale, next));
   if (bodies) items.push(...bodyItems(restingBodies(court, walk.before), holderOf(walk.before), scale, detail));
   return { ...sceneSize(scale), items };
+}
+
+/** The scale of a small picture: wider where somebody stands out of bounds. */
+export function thumbScale(court: Court, walk: FrameWalk): Scale {
+  return PLAYERS.some((p) => !inBounds(court, walk.before.places[p])) ? THUMB_WIDE : THUMB;
 }
 
 /** Where everyone was and how he came: dotted, never clickable. */

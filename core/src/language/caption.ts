@@ -40,7 +40,7 @@ export function actionWords(court: Court, walk: FrameWalk, step: Step, earlier: 
       const kind = cutKind(court, walk, { ...step, action: a }, earlier);
       const used = screenUsed(walk, step);
       const phrase = to(kind ? CUTS[kind] : 'cuts to', end);
-      return used && kind !== 'straight' ? `${a.by} ${phrase} off ${used.action.by}` : used ? `${a.by} comes off ${used.action.by} to ${end}` : `${a.by} ${phrase}`;
+      return used && kind !== 'straight' ? `${a.by} ${phrase} off ${used.action.by}` : used ? `${a.by} ${to(`comes off ${used.action.by} to`, end)}` : `${a.by} ${phrase}`;
     }
     case 'dribble': {
       const kind = dribbleKind(court, { ...step, action: a });

@@ -16,7 +16,7 @@ const Bar = styled.header`
   nav a { font: 640 14px/1 'Archivo Variable'; font-stretch: 77%; color: var(--ink-2); text-decoration: none; padding: 8px 0; border-bottom: 2px solid transparent; }
   nav a[aria-current] { color: var(--ink); border-color: var(--ink); }
   .end { margin-left: auto; display: flex; gap: 8px; align-items: center; flex: none; }
-  @media (max-width: 600px) { gap: 10px; nav { width: auto; gap: 12px; } .wide { display: none; } }
+  @media (max-width: 600px) { gap: 10px; nav { width: auto; gap: 12px; } }
 `;
 
 export function Mark() {

@@ -44,7 +44,7 @@ export const Toggle = styled(AriaToggle)`
   border-color: transparent;
   background: none;
   padding: 0 4px;
-  &::before { content: ''; width: 11px; height: 11px; border: 1.5px solid var(--rule-2); background: var(--raised); }
+  &::before { content: ''; flex: none; width: 11px; height: 11px; border: 1.5px solid var(--rule-2); background: var(--raised); }
   &[data-selected]::before { background: var(--ink); box-shadow: inset 0 0 0 2px var(--raised); border-color: var(--ink); }
 `;
 

@@ -1,5 +1,5 @@
 import { cardOf, courtFor, readPlay, startState, walkFrame, type Play } from '@corkscrew/core';
-import { frameScene, THUMB } from '@corkscrew/diagram';
+import { frameScene, thumbScale } from '@corkscrew/diagram';
 import styled from 'styled-components';
 import { Button, MainButton } from '../../ui/controls.tsx';
 import { Picture } from '../../ui/SceneSvg.tsx';
@@ -44,7 +44,7 @@ function Side({ label, play }: { label: string; play: Play }) {
   const actions = play.frames.reduce((n, f) => n + f.actions.length, 0);
   return (
     <figure>
-      <Picture scene={frameScene({ court: courtFor(card), walk, scale: THUMB, detail: false })} width={72} />
+      <Picture scene={frameScene({ court: courtFor(card), walk, scale: thumbScale(courtFor(card), walk), detail: false })} width={72} />
       <figcaption>
         <b>{label}</b>
         <br />

@@ -29,6 +29,7 @@ const Page = styled.div`
   min-height: 560px;
   .title { display: flex; gap: 20px; align-items: center; min-width: 0; flex: 1; margin-left: 30px; }
   .title h1 { font-size: 27px; line-height: 1.1; font-weight: 740; font-stretch: 70%; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; min-width: 0; flex: 0 1 auto; }
+  @media (max-width: 600px) { .title { margin-left: 0; } .title h1 { font-size: 20px; } }
   .fact { display: grid; gap: 4px; flex: none; max-width: 150px; }
   .fact b { font: 640 14px/1.2 'Archivo Variable'; font-stretch: 77%; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
 `;
@@ -39,7 +40,7 @@ const Columns = styled.div`
   > section, > div { min-height: 0; }
   @media (min-width: 1600px) { grid-template-columns: 256px minmax(0, 1fr) 400px; }
   @media (max-width: 1100px) { grid-template-columns: 220px minmax(0, 1fr) 260px; }
-  @media (max-width: 860px) { grid-template-columns: minmax(0, 1fr); > :first-child, > :last-child { display: none; } }
+  @media (max-width: 860px) { grid-template-columns: minmax(0, 1fr); > :first-child, > :last-child { display: none !important; } }
 `;
 const Centre = styled.main`
   display: grid;
@@ -52,7 +53,7 @@ const Centre = styled.main`
   .strip p { flex: 1; min-width: 0; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; color: var(--ink-2); }
   .strip b { font: 700 15.5px/1.15 'Archivo Variable'; font-stretch: 76%; color: var(--ink); margin-right: 6px; }
   .court { min-height: 0; padding: 0 6px; outline: none; }
-  .court:focus-visible { box-shadow: inset 0 0 0 2px var(--pen-w); }
+  .court:focus-visible { outline: 2px solid var(--pen-w); outline-offset: -2px; }
   @media (max-width: 860px) { .strip { height: auto; } .strip p { white-space: normal; } grid-template-rows: auto minmax(0, 1fr) auto; .draw { display: none; } }
 `;
 const Saved = styled.div`
@@ -127,10 +128,10 @@ function Open() {
         end={
           <>
             <SaveLine />
-            <IconButton aria-label="Undo" onPress={undo} isDisabled={past.length === 0}>
+            <IconButton className="wide" aria-label="Undo" onPress={undo} isDisabled={past.length === 0}>
               <Undo2 size={17} />
             </IconButton>
-            <IconButton aria-label="Redo" onPress={redo} isDisabled={future.length === 0}>
+            <IconButton className="wide" aria-label="Redo" onPress={redo} isDisabled={future.length === 0}>
               <Redo2 size={17} />
             </IconButton>
             <MainButton onPress={() => useDesk.setState({ presenting: true, selected: null, pending: null, actionId: null })}>

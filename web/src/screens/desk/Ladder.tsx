@@ -1,5 +1,5 @@
 import { captionOf, childrenOf, readWords, type Finding } from '@corkscrew/core';
-import { frameScene, THUMB } from '@corkscrew/diagram';
+import { frameScene, thumbScale } from '@corkscrew/diagram';
 import { Copy, Plus, Trash2 } from 'lucide-react';
 import { memo, useEffect, useRef } from 'react';
 import styled from 'styled-components';
@@ -138,7 +138,7 @@ interface RungProps {
 const RungView = memo(function RungView({ view, i, start, current, faulty }: RungProps) {
   const walk = view.walks[i]!;
   const { frame } = walk;
-  const scene = frameScene({ court: view.court, walk, next: view.walks[i + 1], scale: THUMB, detail: false });
+  const scene = frameScene({ court: view.court, walk, next: view.walks[i + 1], scale: thumbScale(view.court, walk), detail: false });
   const own = frame.caption?.trim();
   const words = own || captionOf(view.court, walk, view.walks.slice(0, i)) || (i === 0 ? 'Nobody has moved yet.' : 'Nobody moves yet.');
   return (

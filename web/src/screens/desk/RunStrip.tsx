@@ -107,8 +107,8 @@ export function RunStrip() {
           </g>
         ))}
         <BallThread x={x} />
-        <line x1={x(now)} x2={x(now)} y1={0} y2={58} stroke="var(--live)" strokeWidth={2.2} />
-        <path d={`M${x(now) - 6} 0h12v6l-6 6-6-6z`} fill="var(--live)" />
+        <line x1={x(now)} x2={x(now)} y1={20} y2={56} stroke="var(--live)" strokeWidth={2.2} />
+        <circle cx={x(now)} cy={44} r={6} fill="var(--live)" stroke="var(--sheet)" strokeWidth={1.5} />
       </svg>
       <p className="visually-hidden" role="status">
         {line.length} frames, {holderOf(walks.at(-1)!.after) ? `${holderOf(walks.at(-1)!.after)} has the ball at the end` : 'ends with a shot'}

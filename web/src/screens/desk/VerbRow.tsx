@@ -101,7 +101,7 @@ export function VerbRow() {
         })}
       </div>
       <span className={s.notice || why ? 'notice' : 'hint'} role="status" style={{ maxWidth: 150 }}>
-        {s.notice ?? why ?? (p ? prompt(p.verb, p.typed, p.to) : <b>{who} …</b>)}
+        {s.notice ?? why ?? (p ? prompt(p.verb, p.typed, p.to) : `${who}: pick a verb, or drag.`)}
       </span>
       {!p && walk.steps.length > 0 && <Button onPress={nextFrame}>Next frame</Button>}
       {p && p.verb === 'screen' && p.to && !p.at && <span className="hint">Enter</span>}

@@ -1,5 +1,5 @@
 import { ALIGNMENTS, courtFor, edit, newPlay, PLAYERS, RULE_SETS, startState, walkFrame, type Level, type PlayerId, type RuleSetKey } from '@corkscrew/core';
-import { frameScene, DESK, THUMB } from '@corkscrew/diagram';
+import { frameScene, PREVIEW, THUMB } from '@corkscrew/diagram';
 import { nanoid } from 'nanoid';
 import { useMemo, useState, type FormEvent } from 'react';
 import { useNavigate } from 'react-router';
@@ -47,7 +47,7 @@ export default function NewPlay() {
   };
   const preview = useMemo(() => {
     const play = make('preview');
-    return frameScene({ court: courtFor(play), walk: walkFrame(startState(play), play.frames[0]!), scale: DESK });
+    return frameScene({ court: courtFor(play), walk: walkFrame(startState(play), play.frames[0]!), scale: PREVIEW });
     // Drawn again when what it shows changes.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [court, alignment, flipped, ball]);
@@ -65,7 +65,7 @@ export default function NewPlay() {
   return (
     <>
       <TopBar room={null}>
-        <h1 style={{ fontSize: 27, fontWeight: 740, fontStretch: '70%', lineHeight: 1, marginLeft: 112 }}>New play</h1>
+        <h1 style={{ fontSize: 27, fontWeight: 740, fontStretch: '70%', lineHeight: 1, marginLeft: 94 }}>New play</h1>
       </TopBar>
       <Page onSubmit={(e) => void start(e)}>
         <div className="say">

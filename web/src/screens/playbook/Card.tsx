@@ -1,5 +1,5 @@
 import { courtFor, readPlay, startState, walkFrame, type PlayRow } from '@corkscrew/core';
-import { frameScene, THUMB } from '@corkscrew/diagram';
+import { frameScene, thumbScale } from '@corkscrew/diagram';
 import { Ellipsis } from 'lucide-react';
 import { memo, useMemo, useState } from 'react';
 import { Menu, MenuItem, MenuTrigger, Popover } from 'react-aria-components';
@@ -15,13 +15,13 @@ const Box = styled.article`
   background: var(--raised);
   border: 1px solid var(--rule);
   border-top: 2px solid var(--ink);
-  height: 196px;
+  height: 204px;
   overflow: hidden;
   &:hover { border-color: var(--rule-2); border-top-color: var(--ink); }
   &:focus-within { outline: 2px solid var(--pen); }
   a.open { position: absolute; inset: 0; z-index: 1; outline: none; }
-  .pic { height: 112px; overflow: hidden; border-bottom: 1px solid var(--rule); }
-  .words { padding: 7px 9px; display: grid; gap: 4px; }
+  .pic { height: 121px; overflow: hidden; border-bottom: 1px solid var(--rule); }
+  .words { padding: 7px 9px; display: grid; grid-template-columns: minmax(0, 1fr); gap: 4px; }
   .line { display: flex; justify-content: space-between; gap: 8px; align-items: baseline; color: var(--ink-2); font-size: 12px; white-space: nowrap; }
   .line > :first-child { overflow: hidden; text-overflow: ellipsis; min-width: 0; }
   h3 { font-size: 15.5px; line-height: 1.15; font-weight: 700; font-stretch: 76%; color: var(--ink); }
@@ -45,7 +45,10 @@ export const Card = memo(function Card({ row, trash, onAct }: { row: PlayRow; tr
   const { summary: s } = row;
   const scene = useMemo(() => {
     const read = readPlay(row.card);
-    return read.ok ? frameScene({ court: courtFor(read.play), walk: walkFrame(startState(read.play), read.play.frames[0]!), scale: THUMB, detail: false }) : null;
+    if (!read.ok) return null;
+    const court = courtFor(read.play);
+    const walk = walkFrame(startState(read.play), read.play.frames[0]!);
+    return frameScene({ court, walk, scale: thumbScale(court, walk), detail: false });
   }, [row.card]);
   const against = s.against.map((a) => (a === 'man' ? 'Man' : a)).join(', ');
   return (

@@ -10,8 +10,7 @@ import { api } from '../../app/api.ts';
 import { Button, Input, Label, MainButton, Select, Toggle } from '../../ui/controls.tsx';
 import { TopBar } from '../../ui/TopBar.tsx';
 import { Card, type CardAct } from './Card.tsx';
-import { AlignmentPicture } from './AlignmentPicture.tsx';
-import { choose, shelve, SORTS, type Filter, type ShelfRow } from './shelves.ts';
+import { choose, shelve, SORTS, type Filter } from './shelves.ts';
 
 const Page = styled.div`
   display: grid;
@@ -43,11 +42,9 @@ const Filters = styled.div`
 const Scroll = styled.main`
   overflow: auto;
   outline: none;
-  .row { position: absolute; left: 0; right: 0; display: grid; padding: 12px 14px 0; gap: 10px; }
-  .row[data-first] { border-top: 1px solid var(--rule); }
-  .gutter h2 { font-size: 20px; line-height: 1; font-weight: 740; font-stretch: 72%; margin-bottom: 6px; }
-  .gutter p { font-size: 12px; line-height: 1.28; color: var(--ink-2); margin-bottom: 8px; }
-  @media (max-width: 600px) { .gutter { display: none; } }
+  .row { position: absolute; left: 0; right: 0; display: grid; padding: 0 14px; gap: 10px; }
+  .slot { position: relative; display: grid; grid-template-rows: 34px auto; min-width: 0; }
+  .slot h2 { font-size: 16px; line-height: 34px; font-weight: 700; font-stretch: 74%; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
 `;
 const Empty = styled.div`
   padding: 60px 20px;
@@ -55,9 +52,9 @@ const Empty = styled.div`
   h2 { font-size: 20px; margin-bottom: 6px; }
   p { color: var(--ink-2); margin-bottom: 14px; }
 `;
-const GUTTER = 122;
-const CARD = 168;
-const ROW = 214;
+const CARD = 172;
+const ROW = 250;
+const ROW_PLAIN = 216;
 
 export default function Playbook() {
   const go = useNavigate();
@@ -199,10 +196,11 @@ function Shelves({ rows, sort, loading, trash, any, error, onAct }: ShelvesProps
     if (box.current) seen.observe(box.current);
     return () => seen.disconnect();
   }, []);
-  const gutter = width > 600 ? GUTTER : 0;
-  const perRow = Math.max(gutter ? 1 : 2, Math.floor((width - 28 - gutter + 10) / CARD));
-  const lines: ShelfRow[] = useMemo(() => shelve(rows, perRow, sort), [rows, perRow, sort]);
-  const virtual = useVirtualizer({ count: lines.length, getScrollElement: () => box.current, estimateSize: () => ROW, overscan: 3 });
+  const perLine = Math.max(2, Math.floor((width - 28 + 10) / CARD));
+  const lines = useMemo(() => shelve(rows, perLine, sort), [rows, perLine, sort]);
+  const height = sort === 'name' ? ROW : ROW_PLAIN;
+  const virtual = useVirtualizer({ count: lines.length, getScrollElement: () => box.current, estimateSize: () => height, overscan: 3 });
+  useEffect(() => virtual.measure(), [virtual, height]);
   return (
     <Scroll ref={box} aria-label="Plays">
       {error && (
@@ -221,20 +219,12 @@ function Shelves({ rows, sort, loading, trash, any, error, onAct }: ShelvesProps
         {virtual.getVirtualItems().map((v) => {
           const line = lines[v.index]!;
           return (
-            <div key={v.key} className="row" {...(line.first && v.index > 0 ? { 'data-first': true } : {})} style={{ transform: `translateY(${v.start}px)`, height: ROW, gridTemplateColumns: `${gutter ? `${gutter - 10}px ` : ''}repeat(${perRow}, minmax(0, 1fr))` }}>
-              {gutter > 0 && (
-                <div className="gutter">
-                  {line.first && (
-                    <>
-                      <h2>{line.title}</h2>
-                      <p>{line.words}</p>
-                      {line.alignment && <AlignmentPicture alignment={line.alignment} />}
-                    </>
-                  )}
+            <div key={v.key} className="row" style={{ transform: `translateY(${v.start + (sort === 'name' ? 0 : 12)}px)`, height, gridTemplateColumns: `repeat(${perLine}, minmax(0, 1fr))` }}>
+              {line.map(({ play, heading, words }) => (
+                <div key={play.id} className="slot" style={sort === 'name' ? {} : { gridTemplateRows: 'auto' }}>
+                  {sort === 'name' && (heading ? <h2 title={words ?? undefined}>{heading}</h2> : <span />)}
+                  <Card row={play} trash={trash} onAct={(what, name) => onAct(play, what, name)} />
                 </div>
-              )}
-              {line.plays.map((p) => (
-                <Card key={p.id} row={p} trash={trash} onAct={(what, name) => onAct(p, what, name)} />
               ))}
             </div>
           );

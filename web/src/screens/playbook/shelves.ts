@@ -9,13 +9,11 @@ export interface Filter {
   readonly sort: keyof typeof SORTS;
 }
 
-/** One line of cards; the first of a shelf carries its name. */
-export interface ShelfRow {
-  readonly first: boolean;
-  readonly title: string;
-  readonly words: string;
-  readonly alignment: string | null;
-  readonly plays: readonly PlayRow[];
+/** A card in a line of the playbook; the first of its shelf in that line carries the shelf's name. */
+export interface Slot {
+  readonly play: PlayRow;
+  readonly heading: string | null;
+  readonly words: string | null;
 }
 
 const plain = (s: string): string => s.toLocaleLowerCase().normalize('NFKD').replace(/\p{M}/gu, '');
@@ -42,27 +40,24 @@ function chunks<T>(items: readonly T[], size: number): T[][] {
   return Array.from({ length: Math.ceil(items.length / size) }, (_, i) => items.slice(i * size, (i + 1) * size));
 }
 
-/** Puts plays on shelves: one an alignment, or a single one in the order asked for. */
-export function shelve(rows: readonly PlayRow[], perRow: number, sort: Filter['sort']): ShelfRow[] {
-  if (sort !== 'name') {
-    return chunks(rows, perRow).map((plays, i) => ({ first: i === 0, title: SORTS[sort], words: count(rows.length), alignment: null, plays }));
-  }
+/**
+ * Puts plays on shelves, one an alignment, the fullest first; small shelves share a line, so that a
+ * screen shows as many plays as it can. In another order there is one shelf without a name.
+ */
+export function shelve(rows: readonly PlayRow[], perLine: number, sort: Filter['sort']): Slot[][] {
+  if (sort !== 'name') return chunks(rows.map((play) => ({ play, heading: null, words: null })), perLine);
   const groups = new Map<string, PlayRow[]>();
   for (const r of rows) {
     const key = r.summary.alignment ?? '';
     groups.set(key, [...(groups.get(key) ?? []), r]);
   }
   const named = [...groups].sort((a, b) => b[1].length - a[1].length || a[0].localeCompare(b[0]));
-  return named.flatMap(([key, plays]) => {
-    const alignment = alignmentByKey(key);
-    return chunks(plays, perRow).map((line, i) => ({
-      first: i === 0,
-      title: alignment?.name ?? 'Own set',
-      words: alignment?.words ?? 'Five places of your own',
-      alignment: alignment?.key ?? null,
-      plays: line,
-    }));
-  });
+  const cards = named.flatMap(([key, plays]) => plays.map((play) => ({ key, play })));
+  return chunks(cards, perLine).map((line) =>
+    line.map(({ key, play }, i): Slot => {
+      const first = i === 0 || line[i - 1]!.key !== key;
+      const alignment = alignmentByKey(key);
+      return { play, heading: first ? (alignment?.name ?? 'Own set') : null, words: first ? (alignment?.words ?? 'Five places of your own') : null };
+    }),
+  );
 }
-
-const count = (n: number): string => (n === 1 ? '1 play' : `${n} plays`);
