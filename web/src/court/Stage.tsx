@@ -1,6 +1,6 @@
 import { courtFor, edit, holderOf, inBounds, PLAYERS, placeWords, playerAt, SPOTS, stateAt, walkFrame, type Finding, type FrameWalk, type NewAction, type PlayerId } from '@corkscrew/core';
-import { bodyItems, DESK, frameScene, restingBodies, sceneSize, toFloor, toScene, type Tone } from '@corkscrew/diagram';
-import { useMemo, useRef, useState, type PointerEvent } from 'react';
+import { bodyItems, DESK, frameScene, restingBodies, sceneSize, toFloor, toScene, type Scale, type Tone } from '@corkscrew/diagram';
+import { useMemo, useRef, useState, useSyncExternalStore, type PointerEvent } from 'react';
 import styled from 'styled-components';
 import { SceneItems } from '../ui/SceneSvg.tsx';
 import { apply, lineView, useDesk } from '../screens/desk/store.ts';
@@ -24,6 +24,19 @@ const Svg = styled.svg`
   .line { fill: none; stroke: transparent; stroke-width: 14; cursor: pointer; }
 `;
 
+/** A phone shows and runs plays; nobody draws with a thumb that hides the floor. */
+const PHONE: Scale = { ...DESK, mark: 1.75, margin: 1.5 };
+const phoneQuery = '(max-width: 600px)';
+const usePhone = (): boolean =>
+  useSyncExternalStore(
+    (changed) => {
+      const q = matchMedia(phoneQuery);
+      q.addEventListener('change', changed);
+      return () => q.removeEventListener('change', changed);
+    },
+    () => matchMedia(phoneQuery).matches,
+  );
+
 interface Drag {
   readonly who: PlayerId;
   readonly ball: boolean;
@@ -36,22 +49,24 @@ interface Drag {
 /** The floor under the coach's hand: pick a player, say what he does. */
 export function Stage({ findings }: { findings: readonly Finding[] }) {
   const s = useDesk();
+  const phone = usePhone();
+  const scale = phone ? PHONE : DESK;
   const { court, walks, index } = lineView(s.play, s.branch, s.frameId);
   const walk = walks[index]!;
   const svg = useRef<SVGSVGElement>(null);
   const [drag, setDrag] = useState<Drag | null>(null);
-  const { width, height } = sceneSize(DESK);
+  const { width, height } = sceneSize(scale);
 
   const floorPoint = (e: { clientX: number; clientY: number }) => {
     const m = svg.current!.getScreenCTM()!.inverse();
-    return toFloor(DESK, new DOMPoint(e.clientX, e.clientY).matrixTransform(m));
+    return toFloor(scale, new DOMPoint(e.clientX, e.clientY).matrixTransform(m));
   };
 
   const live = proposalOf(s, walk, drag);
   const shown = useProposed(s.frameId, live?.action ?? null, walk);
   const scene = useMemo(
-    () => frameScene({ court, walk: shown.walk, next: walks[index + 1], previous: s.showLast ? walks[index - 1] : undefined, bodies: false }),
-    [court, shown.walk, walks, index, s.showLast],
+    () => frameScene({ court, walk: shown.walk, next: walks[index + 1], previous: s.showLast ? walks[index - 1] : undefined, bodies: false, scale }),
+    [court, shown.walk, walks, index, s.showLast, scale],
   );
   const tones: Record<string, Tone> = { ...(s.actionId ? { [s.actionId]: 'pen' as const } : {}), ...(shown.id ? { [shown.id]: 'pen' as const } : {}) };
   const start = s.placing && drag?.moved ? { ...walk.before, places: { ...walk.before.places, [drag.who]: snap(court, drag.at, drag.free) } } : walk.before;
@@ -59,7 +74,7 @@ export function Stage({ findings }: { findings: readonly Finding[] }) {
   const holder = holderOf(start);
 
   const down = (e: PointerEvent, who: PlayerId) => {
-    if (s.running || e.button !== 0) return;
+    if (s.running || phone || e.button !== 0) return;
     e.stopPropagation();
     (e.currentTarget as Element).setPointerCapture(e.pointerId);
     const p = floorPoint(e);
@@ -93,13 +108,13 @@ export function Stage({ findings }: { findings: readonly Finding[] }) {
     if (action) apply({ do: 'addAction', frame: s.frameId, action }, { pending: null, actionId: null, placing: false });
   };
   const onFloor = (e: PointerEvent) => {
-    if (s.running || e.button !== 0) return;
+    if (s.running || phone || e.button !== 0) return;
     if (s.pending && s.selected) commitVerb(undefined, snap(court, floorPoint(e), e.altKey));
     else useDesk.setState({ selected: null, actionId: null });
   };
 
   const tip = drag?.moved ? snap(court, drag.at, drag.free) : null;
-  const tipAt = tip ? toScene(DESK, tip) : null;
+  const tipAt = tip ? toScene(scale, tip) : null;
   const faulty = new Set(findings.filter((f) => f.frame === s.frameId).flatMap((f) => f.players));
 
   return (
@@ -110,15 +125,15 @@ export function Stage({ findings }: { findings: readonly Finding[] }) {
         return items.map((i, k) => i.shape === 'path' && i.stroke && <path key={step.action.id + k} className="line" d={i.d} data-action={step.action.id} onPointerDown={(e) => { if (s.pending) return; e.stopPropagation(); useDesk.setState({ actionId: step.action.id, selected: step.action.by, pending: null }); }} />);
       })}
       {s.showSpots && SPOTS.map((spot) => {
-        const p = toScene(DESK, spot.at(court));
+        const p = toScene(scale, spot.at(court));
         return <g key={spot.key} aria-hidden="true"><path d={`M${p.x - 3} ${p.y}h6M${p.x} ${p.y - 3}v6`} stroke="var(--ink-3)" /><text x={p.x + 5} y={p.y - 4} className="name" style={{ fill: 'var(--ink-3)', fontSize: 11.5 }}>{spot.code}</text></g>;
       })}
       {s.time !== null || s.running ? (
-        <Runner />
+        <Runner scale={scale} />
       ) : (
         PLAYERS.map((id) => {
-          const c = toScene(DESK, start.places[id]);
-          const all = bodyItems(bodies, holder === id ? id : null, DESK, true).filter((i) => i.part === `player-${id}` || (i.part === 'ball' && holder === id));
+          const c = toScene(scale, start.places[id]);
+          const all = bodyItems(bodies, holder === id ? id : null, scale, true).filter((i) => i.part === `player-${id}` || (i.part === 'ball' && holder === id));
           return (
             <g key={id} data-player={id} tabIndex={0} role="button" aria-pressed={s.selected === id} aria-label={sentence(id, s.play, walk)} onPointerDown={(e) => down(e, id)} onFocus={(e) => e.currentTarget.matches(':focus-visible') && s.selected !== id && !s.pending && useDesk.setState({ selected: id, actionId: null })} onKeyDown={(e) => (e.key === 'Enter' || e.key === ' ') && !s.pending && (e.preventDefault(), e.stopPropagation(), choose(id))}>
               <SceneItems items={all} />

@@ -1,6 +1,6 @@
 import { courtFor, readPlay, startState, walkFrame, type PlayRow } from '@corkscrew/core';
 import { frameScene, thumbScale } from '@corkscrew/diagram';
-import { Ellipsis } from 'lucide-react';
+import { Ellipsis, Split } from 'lucide-react';
 import { memo, useMemo, useState } from 'react';
 import { Menu, MenuItem, MenuTrigger, Popover } from 'react-aria-components';
 import { Link, useNavigate } from 'react-router';
@@ -90,7 +90,11 @@ export const Card = memo(function Card({ row, trash, onAct }: { row: PlayRow; tr
         <div className="line" style={{ paddingRight: 26 }}>
           <span>
             <b style={{ color: 'var(--ink)' }}>{s.seconds.toFixed(1)} s</b> · {s.frames === 1 ? '1 frame' : `${s.frames} frames`}
-            {s.endings > 1 ? ` · ${s.endings} endings` : ''}
+            {s.endings > 1 && (
+              <span role="img" aria-label={`${s.endings} endings`} title={`${s.endings} endings`} style={{ marginLeft: 8 }}>
+                <Split size={12} style={{ verticalAlign: -1.5 }} /> {s.endings}
+              </span>
+            )}
           </span>
         </div>
       </div>

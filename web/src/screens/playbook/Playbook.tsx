@@ -94,7 +94,7 @@ export default function Playbook() {
               <Search size={15} aria-hidden="true" />
               <Input type="search" aria-label="Find a play or a call" placeholder="Find a play or a call" value={filter.words} onChange={(e) => setFilter({ ...filter, words: e.target.value })} />
             </span>
-            <MainButton onPress={() => void go('/plays/new')}>
+            <MainButton className="wide" onPress={() => void go('/plays/new')}>
               <Plus size={15} /> New play
             </MainButton>
           </>

@@ -1,0 +1,96 @@
+import { test as base, expect, type Locator, type Page } from '@playwright/test';
+import type { Play, StoredPlay } from '@corkscrew/core';
+import { spawn, type ChildProcess } from 'node:child_process';
+import { join } from 'node:path';
+import { freePort } from '../scripts/src/cluster.ts';
+import { dataHome, DEMO_PLAYS, ROOT, WEB_DIST } from '../scripts/src/paths.ts';
+
+/** The app under test: a real server on loopback that a test may kill and start again. */
+export class App {
+  private child: ChildProcess | undefined;
+  readonly port: number;
+
+  constructor(port: number) {
+    this.port = port;
+  }
+
+  get url(): string {
+    return `http://127.0.0.1:${this.port}`;
+  }
+
+  async start(): Promise<void> {
+    this.child = spawn(process.execPath, ['--import', 'tsx', join(ROOT, 'e2e', 'server.ts')], {
+      cwd: ROOT,
+      stdio: ['ignore', 'inherit', 'inherit'],
+      env: { ...process.env, PORT: String(this.port), WEB_ROOT: WEB_DIST, DEMO_PLAYS, LOG_FILE: join(dataHome('logs'), 'e2e.log') },
+    });
+    await expect.poll(() => fetch(`${this.url}/api/health`).then((r) => r.status, () => 0), { timeout: 20_000 }).toBe(200);
+  }
+
+  /** As a power cut would: no goodbye. */
+  async kill(signal: NodeJS.Signals = 'SIGKILL'): Promise<void> {
+    const { child } = this;
+    if (!child || child.exitCode !== null) return;
+    const ended = new Promise((done) => child.once('exit', done));
+    child.kill(signal);
+    await ended;
+  }
+
+  async play(id: string): Promise<Play> {
+    const stored = (await (await fetch(`${this.url}/api/plays/${id}`)).json()) as StoredPlay;
+    return stored.document as Play;
+  }
+}
+
+export const test = base.extend<object, { app: App }>({
+  app: [
+    // eslint-disable-next-line no-empty-pattern
+    async ({}, use) => {
+      const app = new App(await freePort(4700));
+      await app.start();
+      await use(app);
+      await app.kill('SIGTERM');
+    },
+    { scope: 'worker' },
+  ],
+});
+export { expect };
+
+/** Where a point of the floor (feet) is on the screen. */
+export async function onScreen(page: Page, x: number, y: number): Promise<{ x: number; y: number }> {
+  return page.getByTestId('court').evaluate(
+    (svg: SVGSVGElement, p) => {
+      const at = new DOMPoint((p.x + 29) * 12.5, (p.y + 4) * 12.5).matrixTransform(svg.getScreenCTM()!);
+      return { x: at.x, y: at.y };
+    },
+    { x, y },
+  );
+}
+
+/** Drags with the real pointer from one place of the floor to another. */
+export async function drag(page: Page, from: readonly [number, number], to: readonly [number, number]): Promise<void> {
+  const a = await onScreen(page, ...from);
+  const b = await onScreen(page, ...to);
+  await page.mouse.move(a.x, a.y);
+  await page.mouse.down();
+  await page.mouse.move((a.x + b.x) / 2, (a.y + b.y) / 2, { steps: 4 });
+  await page.mouse.move(b.x, b.y, { steps: 4 });
+  await page.mouse.up();
+}
+
+export async function clickFloor(page: Page, x: number, y: number): Promise<void> {
+  const p = await onScreen(page, x, y);
+  await page.mouse.click(p.x, p.y);
+}
+
+/** Makes a play through the New play screen and lands on its desk. Returns the play's id. */
+export async function newPlay(page: Page, app: App, name: string, alignment = 'Horns'): Promise<string> {
+  await page.goto(`${app.url}/plays/new`);
+  await page.getByLabel('Name', { exact: true }).fill(name);
+  await page.getByRole('radio', { name: new RegExp(`^${alignment}`) }).click();
+  await page.getByRole('button', { name: 'Start drawing' }).click();
+  await expect(page.getByRole('heading', { name })).toBeVisible();
+  return new URL(page.url()).pathname.split('/').at(-1)!;
+}
+
+export const saved = (page: Page): Locator => page.getByTestId('save').filter({ hasText: /Saved \d\d:\d\d/ });

@@ -1,0 +1,105 @@
+import { clickFloor, drag, expect, newPlay, saved, test } from './app.ts';
+
+test('a four-frame play with every verb, by the pointer, is the same after a reload', async ({ page, app }) => {
+  const id = await newPlay(page, app, 'Pointer play');
+  await page.getByRole('button', { name: 'Set done' }).click();
+
+  // Frame 1: drag the ball to 4 at the left elbow for a pass; drag 2 up from the corner for a cut.
+  await drag(page, [1.3, 25.6], [-6, 19]);
+  await drag(page, [-21.75, 3.5], [-16.7, 18]);
+  await page.getByRole('button', { name: 'Next frame' }).first().click();
+
+  // Frame 2: 5 screens for 3 (picked by verb and man), 4 fakes, 3 comes to the top, 4 hands off to him.
+  await clickFloor(page, 6, 19);
+  await page.getByRole('button', { name: /Screen/ }).click();
+  await clickFloor(page, 21.75, 3.5);
+  await drag(page, [21.75, 3.5], [-3.5, 22.2]);
+  await clickFloor(page, -6, 19);
+  await page.getByRole('button', { name: /Fake/ }).click();
+  await page.locator('#court').press('Enter');
+  await page.getByRole('button', { name: /Hand off/ }).click();
+  await page.locator('#court').press('3');
+  await page.locator('#court').press('Enter');
+  await page.getByRole('button', { name: 'Next frame' }).first().click();
+
+  // Frame 3: 3 dribbles to the right elbow; 5 seals; 1 holds.
+  await drag(page, [-3.5, 22.2], [6, 19]);
+  await clickFloor(page, 0, 26.5);
+  await page.getByRole('button', { name: /Hold/ }).click();
+  await page.locator('#court').press('5');
+  await page.getByRole('button', { name: /Seal/ }).click();
+  await clickFloor(page, 7, 7.5);
+  await page.getByRole('button', { name: 'Next frame' }).first().click();
+
+  // Frame 4: 3 shoots.
+  await page.locator('#court').press('3');
+  await page.getByRole('button', { name: /Shoot/ }).click();
+
+  await expect(saved(page)).toBeVisible();
+  const play = await app.play(id);
+  expect(play.frames).toHaveLength(4);
+  const verbs = play.frames.flatMap((f) => f.actions.map((a) => a.does));
+  for (const verb of ['pass', 'cut', 'screen', 'fake', 'handoff', 'dribble', 'hold', 'seal', 'shot'] as const) expect(verbs).toContain(verb);
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'Pointer play' })).toBeVisible();
+  await expect(page.getByTestId('rung-4')).toBeVisible();
+  expect(await app.play(id)).toEqual(play);
+
+  await page.getByRole('tab', { name: /Walk-through/ }).click();
+  await expect(page.getByText('Nothing breaks.')).toBeVisible();
+
+  // Found in the playbook.
+  await page.getByRole('link', { name: 'Playbook', exact: true }).click();
+  await page.getByRole('searchbox').fill('pointer');
+  await expect(page.getByRole('link', { name: 'Open Pointer play' })).toBeVisible();
+});
+
+test('a play by keyboard alone', async ({ page, app }) => {
+  const id = await newPlay(page, app, 'Keyboard play');
+  const keys = async (...list: string[]) => {
+    for (const k of list) await page.keyboard.press(k);
+  };
+  await page.locator('#court').focus();
+  await keys('1', 'p', '4', 'Enter');
+  await keys('1', 'c', 'r', 's', 'Enter');
+  await keys('n');
+  await keys('4', 'd', 'n', 'Enter');
+  await keys('5', 's', '3', 'ArrowUp', 'Enter');
+  await keys('3', 'c', 'r', 'w', 'Enter');
+  await keys('n');
+  await keys('4', 'f');
+  await expect(saved(page)).toBeVisible();
+  const play = await app.play(id);
+  expect(play.frames.map((f) => f.actions.map((a) => `${a.by} ${a.does}`))).toEqual([['1 pass', '1 cut'], ['4 dribble', '5 screen', '3 cut'], ['4 shot']]);
+  expect(play.frames[0]!.actions[1]).toMatchObject({ path: [{ spot: 'slotR' }] });
+
+  // Undo everything is the start; redo brings it back.
+  for (let i = 0; i < 8; i++) await keys('Control+z');
+  await expect(page.getByTestId('rung-1')).toContainText('Nobody has moved yet');
+  for (let i = 0; i < 8; i++) await keys('Control+Shift+z');
+  await expect(page.getByTestId('rung-3')).toContainText('4 shoots');
+  await expect(saved(page)).toBeVisible();
+  await page.reload();
+  await expect(page.getByTestId('rung-3')).toContainText('4 shoots');
+  expect(await app.play(id)).toEqual(play);
+});
+
+test('lines are bent, moved and deleted; findings are told and taken back', async ({ page, app }) => {
+  const id = await newPlay(page, app, 'Bent');
+  await page.locator('#court').press('2');
+  await page.locator('#court').press('c');
+  for (const k of ['t', 'Enter']) await page.keyboard.press(k);
+  await expect(page.getByTestId('rung-1')).toContainText('2');
+  // 1 stands at the top too: two in one place.
+  await page.getByRole('tab', { name: /Walk-through/ }).click();
+  await expect(page.getByRole('button', { name: /1 and 2 stand in one place/ })).toBeVisible();
+  await page.getByRole('tab', { name: 'Frame' }).click();
+  await page.getByRole('row', { name: /2 cuts/ }).click();
+  const end = page.locator('[data-handle="end"]');
+  await expect(end).toBeVisible();
+  await drag(page, [0, 26.5], [-8.5, 24.8]);
+  await drag(page, [-15.1, 14.2], [-8, 9]);
+  await expect.poll(async () => (await app.play(id)).frames[0]!.actions[0]).toMatchObject({ path: [{}, { spot: 'slotL' }] });
+  await page.getByRole('button', { name: 'Delete this action' }).click();
+  await expect.poll(async () => (await app.play(id)).frames[0]!.actions).toHaveLength(0);
+});

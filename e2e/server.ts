@@ -1,0 +1,11 @@
+import { startServer } from '../server/src/serve.ts';
+
+/** A server of the tests' own, started as a process so that a test can kill it. */
+const running = await startServer({
+  databaseUrl: process.env.E2E_DATABASE_URL!,
+  port: Number(process.env.PORT),
+  webRoot: process.env.WEB_ROOT!,
+  demoPlays: process.env.DEMO_PLAYS!,
+  logFile: process.env.LOG_FILE!,
+});
+process.on('SIGTERM', () => void running.stop().then(() => process.exit(0)));

@@ -1,0 +1,1 @@
+export async function run(): Promise<void> {}
