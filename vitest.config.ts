@@ -4,7 +4,16 @@ export default defineConfig({
   test: {
     projects: [
       { test: { name: 'unit', include: ['{core,diagram,web,scripts}/src/**/*.test.ts'] } },
-      { test: { name: 'server', globalSetup: 'scripts/src/test-database.ts', include: ['server/src/**/*.test.ts'], fileParallelism: false, testTimeout: 20_000, hookTimeout: 60_000 } },
+      {
+        test: {
+          name: 'server',
+          globalSetup: 'scripts/src/test-database.ts',
+          include: ['server/src/**/*.test.ts'],
+          fileParallelism: false,
+          testTimeout: 20_000,
+          hookTimeout: 60_000,
+        },
+      },
     ],
   },
 });

@@ -22,9 +22,24 @@ export class App {
     this.child = spawn(process.execPath, ['--import', 'tsx', join(ROOT, 'e2e', 'server.ts')], {
       cwd: ROOT,
       stdio: ['ignore', 'inherit', 'inherit'],
-      env: { ...process.env, PORT: String(this.port), WEB_ROOT: WEB_DIST, DEMO_PLAYS, LOG_FILE: join(dataHome('logs'), 'e2e.log') },
+      env: {
+        ...process.env,
+        PORT: String(this.port),
+        WEB_ROOT: WEB_DIST,
+        DEMO_PLAYS,
+        LOG_FILE: join(dataHome('logs'), 'e2e.log'),
+      },
     });
-    await expect.poll(() => fetch(`${this.url}/api/health`).then((r) => r.status, () => 0), { timeout: 20_000 }).toBe(200);
+    await expect
+      .poll(
+        () =>
+          fetch(`${this.url}/api/health`).then(
+            (r) => r.status,
+            () => 0,
+          ),
+        { timeout: 20_000 },
+      )
+      .toBe(200);
   }
 
   /** As a power cut would: no goodbye. */
@@ -44,7 +59,6 @@ export class App {
 
 export const test = base.extend<object, { app: App }>({
   app: [
-    // eslint-disable-next-line no-empty-pattern
     async ({}, use) => {
       const app = new App(await freePort(4700));
       await app.start();
@@ -68,7 +82,11 @@ export async function onScreen(page: Page, x: number, y: number): Promise<{ x: n
 }
 
 /** Drags with the real pointer from one place of the floor to another. */
-export async function drag(page: Page, from: readonly [number, number], to: readonly [number, number]): Promise<void> {
+export async function drag(
+  page: Page,
+  from: readonly [number, number],
+  to: readonly [number, number],
+): Promise<void> {
   const a = await onScreen(page, ...from);
   const b = await onScreen(page, ...to);
   await page.mouse.move(a.x, a.y);

@@ -28,7 +28,12 @@ export function audit(): string[] {
   for (let node = walker.nextNode(); node; node = walker.nextNode()) {
     const text = node.textContent!.trim();
     const el = node.parentElement!;
-    if (!text || el.closest('svg, option, script, style, .visually-hidden, [aria-hidden="true"]') || !el.checkVisibility({ visibilityProperty: true })) continue;
+    if (
+      !text ||
+      el.closest('svg, option, script, style, .visually-hidden, [aria-hidden="true"]') ||
+      !el.checkVisibility({ visibilityProperty: true })
+    )
+      continue;
     const range = document.createRange();
     range.selectNodeContents(node);
     const rect = range.getBoundingClientRect();
@@ -43,15 +48,26 @@ export function audit(): string[] {
       const s = getComputedStyle(e);
       const box = e.getBoundingClientRect();
       const scrolls = /auto|scroll/.test(s.overflowY) || /auto|scroll/.test(s.overflowX);
-      if (scrolls && (rect.bottom > box.bottom + 1 || rect.top < box.top - 1 || rect.right > box.right + 1)) seen = false;
-      if (!scrolls && s.overflow !== 'visible' && s.textOverflow !== 'ellipsis' && seen && (rect.right > box.right + 1 || rect.bottom > box.bottom + 2 || rect.left < box.left - 1)) {
-        const dotted = el.closest('[style*="ellipsis"]') !== null || getComputedStyle(el).textOverflow === 'ellipsis' || getComputedStyle(el.parentElement!).textOverflow === 'ellipsis';
+      if (scrolls && (rect.bottom > box.bottom + 1 || rect.top < box.top - 1 || rect.right > box.right + 1))
+        seen = false;
+      if (
+        !scrolls &&
+        s.overflow !== 'visible' &&
+        s.textOverflow !== 'ellipsis' &&
+        seen &&
+        (rect.right > box.right + 1 || rect.bottom > box.bottom + 2 || rect.left < box.left - 1)
+      ) {
+        const dotted =
+          el.closest('[style*="ellipsis"]') !== null ||
+          getComputedStyle(el).textOverflow === 'ellipsis' ||
+          getComputedStyle(el.parentElement!).textOverflow === 'ellipsis';
         if (!dotted) say('cut off');
       }
     }
     if (!seen) continue;
     if (rect.left < -1 || rect.top < -1 || rect.bottom > innerHeight + 1) say('outside the window');
-    if (rect.left > innerWidth || (rect.right > innerWidth + 1 && style.textOverflow !== 'ellipsis')) say('outside the window');
+    if (rect.left > innerWidth || (rect.right > innerWidth + 1 && style.textOverflow !== 'ellipsis'))
+      say('outside the window');
 
     const large = parseFloat(style.fontSize) >= 24;
     const [a, b] = [luminance(rgba(style.color)), luminance(behind(el))];
@@ -68,6 +84,7 @@ export function audit(): string[] {
       if (w > 2 && h > 4) problems.push(`on top of each other: "${p.text}" and "${q.text}"`);
     }
   }
-  if (document.documentElement.scrollWidth > innerWidth + 1) problems.push(`the page is ${document.documentElement.scrollWidth} wide in a window of ${innerWidth}`);
+  if (document.documentElement.scrollWidth > innerWidth + 1)
+    problems.push(`the page is ${document.documentElement.scrollWidth} wide in a window of ${innerWidth}`);
   return problems;
 }

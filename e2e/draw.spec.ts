@@ -1,6 +1,9 @@
 import { clickFloor, drag, expect, newPlay, saved, test } from './app.ts';
 
-test('a four-frame play with every verb, by the pointer, is the same after a reload', async ({ page, app }) => {
+test('a four-frame play with every verb, by the pointer, is the same after a reload', async ({
+  page,
+  app,
+}) => {
   const id = await newPlay(page, app, 'Pointer play');
   await page.getByRole('button', { name: 'Set done' }).click();
 
@@ -39,7 +42,8 @@ test('a four-frame play with every verb, by the pointer, is the same after a rel
   const play = await app.play(id);
   expect(play.frames).toHaveLength(4);
   const verbs = play.frames.flatMap((f) => f.actions.map((a) => a.does));
-  for (const verb of ['pass', 'cut', 'screen', 'fake', 'handoff', 'dribble', 'hold', 'seal', 'shot'] as const) expect(verbs).toContain(verb);
+  for (const verb of ['pass', 'cut', 'screen', 'fake', 'handoff', 'dribble', 'hold', 'seal', 'shot'] as const)
+    expect(verbs).toContain(verb);
   await page.reload();
   await expect(page.getByRole('heading', { name: 'Pointer play' })).toBeVisible();
   await expect(page.getByTestId('rung-4')).toBeVisible();
@@ -70,7 +74,11 @@ test('a play by keyboard alone', async ({ page, app }) => {
   await keys('4', 'f');
   await expect(saved(page)).toBeVisible();
   const play = await app.play(id);
-  expect(play.frames.map((f) => f.actions.map((a) => `${a.by} ${a.does}`))).toEqual([['1 pass', '1 cut'], ['4 dribble', '5 screen', '3 cut'], ['4 shot']]);
+  expect(play.frames.map((f) => f.actions.map((a) => `${a.by} ${a.does}`))).toEqual([
+    ['1 pass', '1 cut'],
+    ['4 dribble', '5 screen', '3 cut'],
+    ['4 shot'],
+  ]);
   expect(play.frames[0]!.actions[1]).toMatchObject({ path: [{ spot: 'slotR' }] });
 
   // Undo everything is the start; redo brings it back.
@@ -99,7 +107,9 @@ test('lines are bent, moved and deleted; findings are told and taken back', asyn
   await expect(end).toBeVisible();
   await drag(page, [0, 26.5], [-8.5, 24.8]);
   await drag(page, [-15.1, 14.2], [-8, 9]);
-  await expect.poll(async () => (await app.play(id)).frames[0]!.actions[0]).toMatchObject({ path: [{}, { spot: 'slotL' }] });
+  await expect
+    .poll(async () => (await app.play(id)).frames[0]!.actions[0])
+    .toMatchObject({ path: [{}, { spot: 'slotL' }] });
   await page.getByRole('button', { name: 'Delete this action' }).click();
   await expect.poll(async () => (await app.play(id)).frames[0]!.actions).toHaveLength(0);
 });

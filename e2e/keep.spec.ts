@@ -12,7 +12,11 @@ test('a server killed in the middle of an edit loses nothing', async ({ page, ap
   expect((await app.play(id)).frames[0]!.actions).toHaveLength(1);
 });
 
-test('a change that never reached the server is there after the tab was closed', async ({ page, app, context }) => {
+test('a change that never reached the server is there after the tab was closed', async ({
+  page,
+  app,
+  context,
+}) => {
   const id = await newPlay(page, app, 'Closed tab');
   await expect(saved(page)).toBeVisible();
   await app.kill();

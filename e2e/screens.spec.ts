@@ -27,8 +27,16 @@ const VIEWS: readonly View[] = [
       await page.locator('#court').press('5');
     },
   },
-  { name: 'desk with the play tab', path: '/plays/demo-one-four-harbour', then: (page) => page.getByRole('tab', { name: 'Play' }).click() },
-  { name: 'desk with the walk-through', path: '/plays/demo-box-gate', then: (page) => page.getByRole('tab', { name: /Walk-through/ }).click() },
+  {
+    name: 'desk with the play tab',
+    path: '/plays/demo-one-four-harbour',
+    then: (page) => page.getByRole('tab', { name: 'Play' }).click(),
+  },
+  {
+    name: 'desk with the walk-through',
+    path: '/plays/demo-box-gate',
+    then: (page) => page.getByRole('tab', { name: /Walk-through/ }).click(),
+  },
   { name: 'present', path: '/plays/demo-horns-lantern', then: (page) => page.keyboard.press('Shift+P') },
   { name: 'new play', path: '/plays/new' },
   { name: 'unknown address', path: '/nowhere' },
@@ -43,7 +51,10 @@ async function open(page: Page, app: App, view: View): Promise<void> {
 
 for (const theme of ['light', 'dark'] as const) {
   for (const view of VIEWS) {
-    test(`${view.name}, ${theme}: nothing cut off, small, faint or on top of each other; axe finds nothing serious`, async ({ page, app }) => {
+    test(`${view.name}, ${theme}: nothing cut off, small, faint or on top of each other; axe finds nothing serious`, async ({
+      page,
+      app,
+    }) => {
       await page.emulateMedia({ colorScheme: theme, reducedMotion: 'reduce' });
       for (const [width, height] of view.sizes ?? WIDE) {
         await page.setViewportSize({ width, height });

@@ -11,7 +11,12 @@ export interface Body {
 }
 
 /** The five as discs with a chest arc and their numbers; the ball at the holder's hand. */
-export function bodyItems(bodies: Readonly<Record<PlayerId, Body>>, holder: PlayerId | null, scale: Scale, detail: boolean): SceneItem[] {
+export function bodyItems(
+  bodies: Readonly<Record<PlayerId, Body>>,
+  holder: PlayerId | null,
+  scale: Scale,
+  detail: boolean,
+): SceneItem[] {
   const k = scale.mark;
   const items: SceneItem[] = [];
   for (const id of PLAYERS) {
@@ -19,10 +24,29 @@ export function bodyItems(bodies: Readonly<Record<PlayerId, Body>>, holder: Play
     const part = `player-${id}`;
     items.push({ shape: 'path', part, fill: 'sheet', d: circle(c, 16 * k) });
     items.push({ shape: 'path', part, fill: 'ink', d: circle(c, 13 * k) });
-    if (detail) items.push({ shape: 'path', part, stroke: 'ink', width: round(2.6 * k), cap: 'butt', d: chest(c, bodies[id].facing, 16.25 * k) });
-    items.push({ shape: 'text', part, x: c.x, y: round(c.y + 5.1 * k), text: id, size: round(14.5 * k * (detail ? 1 : 1.12)), fill: 'onInk' });
+    if (detail)
+      items.push({
+        shape: 'path',
+        part,
+        stroke: 'ink',
+        width: round(2.6 * k),
+        cap: 'butt',
+        d: chest(c, bodies[id].facing, 16.25 * k),
+      });
+    items.push({
+      shape: 'text',
+      part,
+      x: c.x,
+      y: round(c.y + 5.1 * k),
+      text: id,
+      size: round(14.5 * k * (detail ? 1 : 1.12)),
+      fill: 'onInk',
+    });
   }
-  if (holder) items.push(...ballItems(handOf(toScene(scale, bodies[holder].at), bodies[holder].facing, 16.25 * k), scale));
+  if (holder)
+    items.push(
+      ...ballItems(handOf(toScene(scale, bodies[holder].at), bodies[holder].facing, 16.25 * k), scale),
+    );
   return items;
 }
 
@@ -41,6 +65,7 @@ function handOf(c: P, facing: number, r: number): P {
 }
 
 function chest(c: P, facing: number, r: number): string {
-  const at = (deg: number) => `${round(c.x + Math.cos((deg * Math.PI) / 180) * r)} ${round(c.y + Math.sin((deg * Math.PI) / 180) * r)}`;
+  const at = (deg: number) =>
+    `${round(c.x + Math.cos((deg * Math.PI) / 180) * r)} ${round(c.y + Math.sin((deg * Math.PI) / 180) * r)}`;
   return `M${at(facing - 46)}A${round(r)} ${round(r)} 0 0 1 ${at(facing + 46)}`;
 }

@@ -8,20 +8,41 @@ const THICK: Partial<Record<CourtLine['name'], number>> = { backboard: 2.6, rim:
 export function floorItems(court: Court, scale: Scale, detail: boolean): SceneItem[] {
   const items: SceneItem[] = [];
   const lane = court.laneWidth / 2;
+  const half = court.width / 2;
   const a = toScene(scale, { x: -lane, y: 0 });
   const b = toScene(scale, { x: lane, y: court.freeThrowY });
   items.push({ shape: 'path', part: 'paint', fill: 'paint', d: `M${a.x} ${a.y}H${b.x}V${b.y}H${a.x}Z` });
   for (const line of courtLines(court)) {
     if (!detail && (line.name === 'laneMark' || line.name === 'hash' || line.name === 'restricted')) continue;
     const base = line.name === 'backboard' && detail ? 'ink' : 'court';
-    items.push({ shape: 'path', part: line.name, stroke: base, width: round((THICK[line.name] ?? 1.5) * Math.max(0.55, scale.mark)), d: lineData(line, scale) });
+    items.push({
+      shape: 'path',
+      part: line.name,
+      stroke: base,
+      width: round((THICK[line.name] ?? 1.5) * Math.max(0.55, scale.mark)),
+      d: lineData(line, scale),
+    });
   }
   const bottom = toScene(scale, { x: 0, y: scale.depth }).y;
-  if (detail) items.push({ shape: 'path', part: 'division', stroke: 'court', width: round(1.5 * scale.mark), d: `M${toScene(scale, { x: -25, y: 0 }).x} ${bottom}H${toScene(scale, { x: 25, y: 0 }).x}` });
-  for (const side of [-25, 25]) {
+  if (detail)
+    items.push({
+      shape: 'path',
+      part: 'division',
+      stroke: 'court',
+      width: round(1.5 * scale.mark),
+      d: `M${toScene(scale, { x: -half, y: 0 }).x} ${bottom}H${toScene(scale, { x: half, y: 0 }).x}`,
+    });
+  for (const side of [-half, half]) {
     const x = toScene(scale, { x: side, y: 0 }).x;
     if (!detail) continue;
-    for (const dy of [-12, -7]) items.push({ shape: 'path', part: 'break', stroke: 'court', width: 1.5, d: `M${x - 5} ${round(bottom + dy + 3)}L${x + 5} ${round(bottom + dy - 3)}` });
+    for (const dy of [-12, -7])
+      items.push({
+        shape: 'path',
+        part: 'break',
+        stroke: 'court',
+        width: 1.5,
+        d: `M${x - 5} ${round(bottom + dy + 3)}L${x + 5} ${round(bottom + dy - 3)}`,
+      });
   }
   return items;
 }

@@ -1,8 +1,33 @@
-import { byPlayer, degrees, holderOf, inBounds, PLAYERS, pathOf, polyline, rimOf, through, unit, type Court, type FloorState, type FrameWalk, type PlayerId } from '@corkscrew/core';
+import {
+  byPlayer,
+  degrees,
+  holderOf,
+  inBounds,
+  PLAYERS,
+  pathOf,
+  polyline,
+  rimOf,
+  through,
+  unit,
+  type Court,
+  type FloorState,
+  type FrameWalk,
+  type PlayerId,
+} from '@corkscrew/core';
 import { actionItems } from './actions.ts';
 import { bodyItems, type Body } from './bodies.ts';
 import { floorItems } from './floor.ts';
-import { DESK, round, THUMB, THUMB_WIDE, sceneSize, toScene, type Scale, type Scene, type SceneItem } from './scene.ts';
+import {
+  DESK,
+  round,
+  THUMB,
+  THUMB_WIDE,
+  sceneSize,
+  toScene,
+  type Scale,
+  type Scene,
+  type SceneItem,
+} from './scene.ts';
 import { circle, curveData } from './strokes.ts';
 
 export interface FrameScene {
@@ -30,11 +55,20 @@ export function restingBodies(court: Court, state: FloorState): Record<PlayerId,
 }
 
 /** The picture of one frame: floor, last frame, lines, bodies and ball. */
-export function frameScene({ court, walk, next, previous, scale = DESK, detail = true, bodies = true }: FrameScene): Scene {
+export function frameScene({
+  court,
+  walk,
+  next,
+  previous,
+  scale = DESK,
+  detail = true,
+  bodies = true,
+}: FrameScene): Scene {
   const items: SceneItem[] = floorItems(court, scale, detail);
   if (previous) items.push(...onionItems(previous, scale));
   for (const step of walk.steps) items.push(...actionItems(court, walk, step, scale, next));
-  if (bodies) items.push(...bodyItems(restingBodies(court, walk.before), holderOf(walk.before), scale, detail));
+  if (bodies)
+    items.push(...bodyItems(restingBodies(court, walk.before), holderOf(walk.before), scale, detail));
   return { ...sceneSize(scale), items };
 }
 
@@ -50,11 +84,35 @@ function onionItems(previous: FrameWalk, scale: Scale): SceneItem[] {
     const runs = previous.steps.filter((s) => s.action.by === p && pathOf(s.action).length > 0);
     if (runs.length === 0) continue;
     const c = toScene(scale, previous.before.places[p]);
-    items.push({ shape: 'path', part: 'last-frame', stroke: 'ink3', width: 1.2, dash: '2 3', d: circle(c, 12 * scale.mark) });
-    items.push({ shape: 'text', part: 'last-frame', x: c.x, y: round(c.y + 4.6 * scale.mark), text: p, size: round(13 * scale.mark), fill: 'ink3' });
+    items.push({
+      shape: 'path',
+      part: 'last-frame',
+      stroke: 'ink3',
+      width: 1.2,
+      dash: '2 3',
+      d: circle(c, 12 * scale.mark),
+    });
+    items.push({
+      shape: 'text',
+      part: 'last-frame',
+      x: c.x,
+      y: round(c.y + 4.6 * scale.mark),
+      text: p,
+      size: round(13 * scale.mark),
+      fill: 'ink3',
+    });
     for (const s of runs) {
-      const curve = polyline(through(s.before.places[p], pathOf(s.action)).points.map((q) => toScene(scale, q)));
-      items.push({ shape: 'path', part: 'last-frame', stroke: 'ink3', width: 1.2, dash: '1.5 4', d: curveData(curve) });
+      const curve = polyline(
+        through(s.before.places[p], pathOf(s.action)).points.map((q) => toScene(scale, q)),
+      );
+      items.push({
+        shape: 'path',
+        part: 'last-frame',
+        stroke: 'ink3',
+        width: 1.2,
+        dash: '1.5 4',
+        d: curveData(curve),
+      });
     }
   }
   return items;

@@ -48,10 +48,19 @@ export const THUMB_WIDE: Scale = { ppf: 2.6, mark: 0.47, margin: 4, depth: 31 };
 /** A picture to look at before drawing: no handles, larger bodies. */
 export const PREVIEW: Scale = { ppf: 5.6, mark: 0.8, margin: 1.5, depth: 33 };
 
-export const sceneSize = (s: Scale) => ({ width: (50 + 2 * s.margin) * s.ppf, height: (s.depth + 2 * s.margin) * s.ppf });
+export const sceneSize = (s: Scale) => ({
+  width: (50 + 2 * s.margin) * s.ppf,
+  height: (s.depth + 2 * s.margin) * s.ppf,
+});
 
 const r = (n: number): number => Math.round(n * 100) / 100;
 /** Court feet to scene pixels: the basket at the top, right is right. */
-export const toScene = (s: Scale, p: { x: number; y: number }) => ({ x: r((p.x + 25 + s.margin) * s.ppf), y: r((p.y + s.margin) * s.ppf) });
-export const toFloor = (s: Scale, p: { x: number; y: number }) => ({ x: p.x / s.ppf - 25 - s.margin, y: p.y / s.ppf - s.margin });
+export const toScene = (s: Scale, p: { x: number; y: number }) => ({
+  x: r((p.x + 25 + s.margin) * s.ppf),
+  y: r((p.y + s.margin) * s.ppf),
+});
+export const toFloor = (s: Scale, p: { x: number; y: number }) => ({
+  x: p.x / s.ppf - 25 - s.margin,
+  y: p.y / s.ppf - s.margin,
+});
 export const round = r;

@@ -4,7 +4,11 @@ import { round } from './scene.ts';
 
 type P = { readonly x: number; readonly y: number };
 
-const smooth = d3line<P>().x((p) => round(p.x)).y((p) => round(p.y)).curve(curveCatmullRom.alpha(0.5)).digits(2);
+const smooth = d3line<P>()
+  .x((p) => round(p.x))
+  .y((p) => round(p.y))
+  .curve(curveCatmullRom.alpha(0.5))
+  .digits(2);
 
 /** SVG data of a curve in scene pixels, with few points. */
 export function curveData(curve: Curve): string {
@@ -52,17 +56,24 @@ export function bowed(a: P, b: P, share: number): Curve {
   const points = Array.from({ length: 13 }, (_, i) => {
     const t = i / 12;
     const u = 1 - t;
-    return { x: u * u * a.x + 2 * u * t * mid.x + t * t * b.x, y: u * u * a.y + 2 * u * t * mid.y + t * t * b.y };
+    return {
+      x: u * u * a.x + 2 * u * t * mid.x + t * t * b.x,
+      y: u * u * a.y + 2 * u * t * mid.y + t * t * b.y,
+    };
   });
   return polyline(share === 0 ? [a, b] : points);
 }
 
-const at = (p: P, u: P, along: number, across: number): string => `${round(p.x + u.x * along - u.y * across)} ${round(p.y + u.y * along + u.x * across)}`;
+const at = (p: P, u: P, along: number, across: number): string =>
+  `${round(p.x + u.x * along - u.y * across)} ${round(p.y + u.y * along + u.x * across)}`;
 
 /** Filled swept arrowhead with its tip at p, pointing along u. */
-export const fin = (p: P, u: P, k: number): string => `M${at(p, u, 0, 0)}L${at(p, u, -12 * k, 5.2 * k)}L${at(p, u, -8.8 * k, 0)}L${at(p, u, -12 * k, -5.2 * k)}Z`;
+export const fin = (p: P, u: P, k: number): string =>
+  `M${at(p, u, 0, 0)}L${at(p, u, -12 * k, 5.2 * k)}L${at(p, u, -8.8 * k, 0)}L${at(p, u, -12 * k, -5.2 * k)}Z`;
 /** Open V of a pass. */
-export const vee = (p: P, u: P, k: number): string => `M${at(p, u, -8 * k, 5 * k)}L${at(p, u, 0, 0)}L${at(p, u, -8 * k, -5 * k)}`;
+export const vee = (p: P, u: P, k: number): string =>
+  `M${at(p, u, -8 * k, 5 * k)}L${at(p, u, 0, 0)}L${at(p, u, -8 * k, -5 * k)}`;
 /** A bar of half-length `half` through p across u. */
 export const bar = (p: P, u: P, half: number): string => `M${at(p, u, 0, half)}L${at(p, u, 0, -half)}`;
-export const circle = (p: P, r: number): string => `M${round(p.x - r)} ${round(p.y)}a${round(r)} ${round(r)} 0 1 0 ${round(2 * r)} 0a${round(r)} ${round(r)} 0 1 0 ${round(-2 * r)} 0Z`;
+export const circle = (p: P, r: number): string =>
+  `M${round(p.x - r)} ${round(p.y)}a${round(r)} ${round(r)} 0 1 0 ${round(2 * r)} 0a${round(r)} ${round(r)} 0 1 0 ${round(-2 * r)} 0Z`;

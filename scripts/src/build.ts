@@ -11,7 +11,11 @@ export function buildWeb(): void {
   const hash = sourcesHash();
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === hash) return;
   console.log('Building the app …');
-  const vite = spawnSync(process.execPath, [join(ROOT, 'node_modules/vite/bin/vite.js'), 'build', '--logLevel', 'warn'], { cwd: WEB, encoding: 'utf8' });
+  const vite = spawnSync(
+    process.execPath,
+    [join(ROOT, 'node_modules/vite/bin/vite.js'), 'build', '--logLevel', 'warn'],
+    { cwd: WEB, encoding: 'utf8' },
+  );
   if (vite.status !== 0) throw new SayError(`The app could not be built:\n${vite.stdout}${vite.stderr}`);
   writeFileSync(stamp, hash);
 }

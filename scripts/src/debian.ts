@@ -6,7 +6,10 @@ import { SayError } from './say.ts';
 
 /** Installs a Debian package where we may; where not, says the exact command. */
 function install(name: string): void {
-  if (!isRoot()) throw new SayError(`Corkscrew needs Debian's ${name}. Run this once, then start again:\n\n  sudo apt-get update && sudo apt-get install -y ${name}\n`);
+  if (!isRoot())
+    throw new SayError(
+      `Corkscrew needs Debian's ${name}. Run this once, then start again:\n\n  sudo apt-get update && sudo apt-get install -y ${name}\n`,
+    );
   console.log(`Installing Debian's ${name} …`);
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
   spawnSync('apt-get', ['update', '-qq'], { env, stdio: 'ignore' });
@@ -17,7 +20,9 @@ function install(name: string): void {
 function findPostgres(): string | undefined {
   const base = '/usr/lib/postgresql';
   if (!existsSync(base)) return undefined;
-  const versions = readdirSync(base).map(Number).filter((v) => existsSync(join(base, String(v), 'bin', 'initdb')));
+  const versions = readdirSync(base)
+    .map(Number)
+    .filter((v) => existsSync(join(base, String(v), 'bin', 'initdb')));
   return versions.length > 0 ? join(base, String(Math.max(...versions)), 'bin') : undefined;
 }
 
@@ -27,7 +32,10 @@ export function postgresBin(): string {
   if (found) return found;
   install('postgresql');
   const now = findPostgres();
-  if (!now) throw new SayError("Debian's postgresql was installed, but its programs are not where they should be (/usr/lib/postgresql).");
+  if (!now)
+    throw new SayError(
+      "Debian's postgresql was installed, but its programs are not where they should be (/usr/lib/postgresql).",
+    );
   return now;
 }
 

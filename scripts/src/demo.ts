@@ -10,21 +10,31 @@ export const DEFAULT_PORT = 4321;
 
 export function wantedPort(): number {
   const port = Number(process.env.PORT ?? DEFAULT_PORT);
-  if (!Number.isInteger(port) || port < 1 || port > 65_535) throw new SayError(`PORT is "${process.env.PORT}", which is not a port number.`);
+  if (!Number.isInteger(port) || port < 1 || port > 65_535)
+    throw new SayError(`PORT is "${process.env.PORT}", which is not a port number.`);
   return port;
 }
 
 /** `npm run demo`: sets up what is missing, then serves the app with the demo playbook until it is stopped. */
 export async function run(args: string[]): Promise<void> {
   const port = wantedPort();
-  if (!(await isFree(port))) throw new SayError(`Port ${port} is taken. Stop what uses it, or choose another: PORT=${port + 1} npm run demo`);
+  if (!(await isFree(port)))
+    throw new SayError(
+      `Port ${port} is taken. Stop what uses it, or choose another: PORT=${port + 1} npm run demo`,
+    );
   const home = dataHome();
   if (args.includes('--fresh')) startOver(home);
   buildWeb();
   const { url, cluster } = await database(home);
   let server: Running;
   try {
-    server = await startServer({ databaseUrl: url, port, webRoot: WEB_DIST, demoPlays: DEMO_PLAYS, ...(cluster ? { logFile: join(home, 'server.log') } : {}) });
+    server = await startServer({
+      databaseUrl: url,
+      port,
+      webRoot: WEB_DIST,
+      demoPlays: DEMO_PLAYS,
+      ...(cluster ? { logFile: join(home, 'server.log') } : {}),
+    });
   } catch (error) {
     cluster?.stop();
     throw explain(error, url);
@@ -46,7 +56,10 @@ export async function database(home: string): Promise<{ url: string; cluster?: C
 }
 
 function startOver(home: string): void {
-  if (process.env.DATABASE_URL) throw new SayError('--fresh deletes only Corkscrew’s own database. DATABASE_URL names another one: empty that yourself.');
+  if (process.env.DATABASE_URL)
+    throw new SayError(
+      '--fresh deletes only Corkscrew’s own database. DATABASE_URL names another one: empty that yourself.',
+    );
   if (!existsSync(home)) {
     console.log('Nothing to delete: this is the first start.');
     return;
@@ -57,9 +70,12 @@ function startOver(home: string): void {
 
 function explain(error: unknown, url: string): unknown {
   const messages: string[] = [];
-  for (let e: unknown = error; e instanceof Error; e = e.cause) messages.push(e.message, ...(e instanceof AggregateError ? e.errors.map(String) : []));
+  for (let e: unknown = error; e instanceof Error; e = e.cause)
+    messages.push(e.message, ...(e instanceof AggregateError ? e.errors.map(String) : []));
   if (!messages.some((m) => /ECONNREFUSED|ENOTFOUND|timeout|password|does not exist/.test(m))) return error;
-  return new SayError(`The database at ${url.replace(/:[^:@/]*@/, ':…@')} can't be reached: ${messages.at(-1)}. Check DATABASE_URL and that the database runs.`);
+  return new SayError(
+    `The database at ${url.replace(/:[^:@/]*@/, ':…@')} can't be reached: ${messages.at(-1)}. Check DATABASE_URL and that the database runs.`,
+  );
 }
 
 /** Stops once, in order, on Ctrl-C or SIGTERM; a second Ctrl-C ends at once. */

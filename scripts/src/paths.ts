@@ -14,6 +14,8 @@ export const isRoot = (): boolean => process.getuid?.() === 0;
  * a home or temporary folder: root therefore uses the system's state directory, one folder per project path.
  */
 export function dataHome(name = ''): string {
-  const base = isRoot() ? join('/var/lib/corkscrew', createHash('sha256').update(ROOT).digest('hex').slice(0, 12)) : join(ROOT, '.data');
+  const base = isRoot()
+    ? join('/var/lib/corkscrew', createHash('sha256').update(ROOT).digest('hex').slice(0, 12))
+    : join(ROOT, '.data');
   return name ? `${base}-${name}` : base;
 }

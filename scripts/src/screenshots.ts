@@ -14,13 +14,22 @@ const FOLDER = join(ROOT, 'docs', 'screenshots');
 export async function run(): Promise<void> {
   buildWeb();
   const cluster = await throwAwayCluster();
-  const server = await startServer({ databaseUrl: await createDatabase(cluster, 'pictures'), port: await freePort(4600), webRoot: WEB_DIST, demoPlays: DEMO_PLAYS, logFile: join(dataHome('logs'), 'screenshots.log') });
+  const server = await startServer({
+    databaseUrl: await createDatabase(cluster, 'pictures'),
+    port: await freePort(4600),
+    webRoot: WEB_DIST,
+    demoPlays: DEMO_PLAYS,
+    logFile: join(dataHome('logs'), 'screenshots.log'),
+  });
   const chrome = await browser.launch({ executablePath: chromium(), args: CHROMIUM_FLAGS });
   try {
     mkdirSync(FOLDER, { recursive: true });
     for (const old of readdirSync(FOLDER)) if (old.endsWith('.png')) rmSync(join(FOLDER, old));
     const open = async (path: string, options: { dark?: boolean; width?: number; height?: number } = {}) => {
-      const page = await chrome.newPage({ viewport: { width: options.width ?? 1280, height: options.height ?? 800 }, colorScheme: options.dark ? 'dark' : 'light' });
+      const page = await chrome.newPage({
+        viewport: { width: options.width ?? 1280, height: options.height ?? 800 },
+        colorScheme: options.dark ? 'dark' : 'light',
+      });
       await page.goto(`http://127.0.0.1:${server.port}${path}`);
       await page.waitForLoadState('networkidle');
       await page.evaluate(() => document.fonts.ready);

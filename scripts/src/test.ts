@@ -13,7 +13,11 @@ export async function run(): Promise<void> {
   const step = (name: string, command: string, args: string[], env: Record<string, string> = {}) => {
     console.log(`\n── ${name}`);
     const began = Date.now();
-    const { status } = spawnSync(command, args, { stdio: 'inherit', cwd: ROOT, env: { ...process.env, ...env } });
+    const { status } = spawnSync(command, args, {
+      stdio: 'inherit',
+      cwd: ROOT,
+      env: { ...process.env, ...env },
+    });
     results.push({ step: name, seconds: (Date.now() - began) / 1000, ok: status === 0 });
   };
   chromium();
@@ -22,15 +26,27 @@ export async function run(): Promise<void> {
     step('types', bin('tsc'), ['-b']);
     step('lint', bin('eslint'), ['.', '--cache', '--cache-location', '.cache/eslint']);
     step('format', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
-    step('import rules', bin('depcruise'), ['core/src', 'diagram/src', 'server/src', 'web/src', '--config', '.dependency-cruiser.cjs']);
-    step('unit and server tests', bin('vitest'), ['run'], { TEST_DATABASE_URL: await createDatabase(cluster, 'server_tests') });
+    step('import rules', bin('depcruise'), [
+      'core/src',
+      'diagram/src',
+      'server/src',
+      'web/src',
+      '--config',
+      '.dependency-cruiser.cjs',
+    ]);
+    step('unit and server tests', bin('vitest'), ['run'], {
+      TEST_DATABASE_URL: await createDatabase(cluster, 'server_tests'),
+    });
     buildWeb();
-    step('end-to-end tests', bin('playwright'), ['test', '--config', 'e2e/playwright.config.ts'], { E2E_DATABASE_URL: await createDatabase(cluster, 'e2e') });
+    step('end-to-end tests', bin('playwright'), ['test', '--config', 'e2e/playwright.config.ts'], {
+      E2E_DATABASE_URL: await createDatabase(cluster, 'e2e'),
+    });
   } finally {
     cluster.stop();
   }
   console.log('\n── summary');
-  for (const r of results) console.log(`${r.ok ? 'passed' : 'FAILED'}  ${r.step} (${r.seconds.toFixed(1)} s)`);
+  for (const r of results)
+    console.log(`${r.ok ? 'passed' : 'FAILED'}  ${r.step} (${r.seconds.toFixed(1)} s)`);
   const failed = results.filter((r) => !r.ok);
   console.log(`${results.length - failed.length} passed, ${failed.length} failed`);
   if (failed.length > 0) throw new SayError(`Failed: ${failed.map((f) => f.step).join(', ')}.`);

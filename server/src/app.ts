@@ -33,7 +33,16 @@ export function createApp({ db, log, teamId, webRoot }: AppOptions): Hono<Vars> 
   app.use(async (c, next) => {
     const began = performance.now();
     await next();
-    log.info({ id: c.get('requestId'), method: c.req.method, path: c.req.path, status: c.res.status, ms: Math.round(performance.now() - began) }, 'request');
+    log.info(
+      {
+        id: c.get('requestId'),
+        method: c.req.method,
+        path: c.req.path,
+        status: c.res.status,
+        ms: Math.round(performance.now() - began),
+      },
+      'request',
+    );
   });
   app.use(
     secureHeaders({
@@ -52,7 +61,19 @@ export function createApp({ db, log, teamId, webRoot }: AppOptions): Hono<Vars> 
     }),
   );
   app.use('/api/*', compress());
-  app.use('/api/*', bodyLimit({ maxSize: LIMITS.bytes * 2, onError: (c) => problemResponse(c, 413, 'Too large', `That is too large: a play has at most ${LIMITS.bytes / 1024} KB.`) }));
+  app.use(
+    '/api/*',
+    bodyLimit({
+      maxSize: LIMITS.bytes * 2,
+      onError: (c) =>
+        problemResponse(
+          c,
+          413,
+          'Too large',
+          `That is too large: a play has at most ${LIMITS.bytes / 1024} KB.`,
+        ),
+    }),
+  );
 
   app.get('/api/health', async (c) => {
     await db.execute(sql`select 1`);
@@ -60,17 +81,37 @@ export function createApp({ db, log, teamId, webRoot }: AppOptions): Hono<Vars> 
   });
   app.route('/api/team', teamRoutes(db, teamId));
   app.route('/api/plays', playRoutes(db, teamId));
-  app.get('/api/openapi.json', openAPIRouteHandler(app, { documentation: { info: { title: 'Corkscrew', version: '1', description: 'Plays, versions and the team.' } } }));
+  app.get(
+    '/api/openapi.json',
+    openAPIRouteHandler(app, {
+      documentation: {
+        info: { title: 'Corkscrew', version: '1', description: 'Plays, versions and the team.' },
+      },
+    }),
+  );
   app.all('/api/*', (c) => problemResponse(c, 404, 'Not found', 'There is nothing at this address.'));
 
   if (webRoot) serveWeb(app, webRoot);
 
   app.onError((error, c) => {
-    if (error instanceof ProblemError) return problemResponse(c, error.status, error.title, error.message, error.theirs);
-    if (error instanceof HTTPException) return problemResponse(c, error.status, 'Not understood', 'What was sent could not be read.');
+    if (error instanceof ProblemError)
+      return problemResponse(c, error.status, error.title, error.message, error.theirs);
+    if (error instanceof HTTPException)
+      return problemResponse(c, error.status, 'Not understood', 'What was sent could not be read.');
     log.error({ id: c.get('requestId'), error: { message: error.message, stack: error.stack } }, 'failed');
-    if (isDatabaseDown(error)) return problemResponse(c, 503, 'The playbook is out of reach', 'The playbook can’t be reached just now. Your changes stay on this device and are sent when it is back.');
-    return problemResponse(c, 500, 'Something went wrong', `Something went wrong on our side (${c.get('requestId')}). Nothing was changed.`);
+    if (isDatabaseDown(error))
+      return problemResponse(
+        c,
+        503,
+        'The playbook is out of reach',
+        'The playbook can’t be reached just now. Your changes stay on this device and are sent when it is back.',
+      );
+    return problemResponse(
+      c,
+      500,
+      'Something went wrong',
+      `Something went wrong on our side (${c.get('requestId')}). Nothing was changed.`,
+    );
   });
   return app;
 }
@@ -83,14 +124,20 @@ function serveWeb(app: Hono<Vars>, webRoot: string): void {
   });
   app.use('/assets/*', serveStatic({ root, precompressed: true }));
   app.get('/favicon.svg', serveStatic({ root }));
-  app.get('*', async (c) => c.html(await readFile(join(webRoot, 'index.html'), 'utf8'), 200, { 'Cache-Control': 'no-cache' }));
+  app.get('*', async (c) =>
+    c.html(await readFile(join(webRoot, 'index.html'), 'utf8'), 200, { 'Cache-Control': 'no-cache' }),
+  );
 }
 
 /** Whether an error, or what caused it, says that PostgreSQL is not there. */
 function isDatabaseDown(error: unknown): boolean {
   for (let e: unknown = error; e instanceof Error; e = e.cause) {
     const code = (e as Error & { code?: string }).code ?? '';
-    if (/^(ECONN|EPIPE|ENOTFOUND|ETIMEDOUT|57P|08)/.test(code) || /timeout|Connection terminated/i.test(e.message)) return true;
+    if (
+      /^(ECONN|EPIPE|ENOTFOUND|ETIMEDOUT|57P|08)/.test(code) ||
+      /timeout|Connection terminated/i.test(e.message)
+    )
+      return true;
     if (e instanceof AggregateError && e.errors.some(isDatabaseDown)) return true;
   }
   return false;

@@ -24,13 +24,21 @@ export interface Running {
 
 /** Migrates, fills an empty playbook and serves on loopback until stopped. */
 export async function startServer(options: ServeOptions): Promise<Running> {
-  const log = pino({ level: process.env.LOG_LEVEL ?? 'info' }, pino.destination(options.logFile ? { dest: options.logFile, mkdir: true, sync: false } : 1));
+  const log = pino(
+    { level: process.env.LOG_LEVEL ?? 'info' },
+    pino.destination(options.logFile ? { dest: options.logFile, mkdir: true, sync: false } : 1),
+  );
   const { db, close } = openDatabase(options.databaseUrl);
   try {
     await migrateDatabase(db);
     await ensureTeam(db, TEAM.id, TEAM.name);
     const loaded = options.demoPlays ? await loadPlays(db, TEAM.id, options.demoPlays) : 0;
-    const app = createApp({ db, log, teamId: TEAM.id, ...(options.webRoot ? { webRoot: options.webRoot } : {}) });
+    const app = createApp({
+      db,
+      log,
+      teamId: TEAM.id,
+      ...(options.webRoot ? { webRoot: options.webRoot } : {}),
+    });
     const server = await new Promise<ReturnType<typeof serve>>((resolve, reject) => {
       const s = serve({ fetch: app.fetch, port: options.port, hostname: '127.0.0.1' }, () => resolve(s));
       s.on('error', reject);

@@ -29,26 +29,152 @@ const step = (from: SpotKey, dx: number, dy: number): Anchor => ({ from, dx, dy 
 
 /** Alignments of the trade (common practice), the drawn side first; the mirror is found by flipping. */
 export const ALIGNMENTS: readonly Alignment[] = [
-  { key: 'horns', name: 'Horns', words: 'One on top, bigs at the elbows, two in the corners', group: 'post', spots: ['top', 'cornerL', 'cornerR', 'elbowL', 'elbowR'] },
-  { key: 'fiveOut', name: 'Five out', words: 'Top, wings and corners', group: 'open', spots: ['top', 'wingR', 'cornerR', 'wingL', 'cornerL'] },
-  { key: 'fourOutHigh', name: 'Four out, high post', words: 'Slots and corners, one at the high post', group: 'open', spots: ['slotL', 'slotR', 'cornerR', 'cornerL', 'highPost'] },
-  { key: 'fourOutBlock', name: 'Four out, one in', words: 'Slots and corners, one on the block', group: 'open', spots: ['slotL', 'slotR', 'cornerR', 'cornerL', 'blockL'] },
-  { key: 'fourCorners', name: 'Four corners', words: 'Wide slots and corners, one in the middle', group: 'zone', spots: [step('slotL', -4.5, -1.5), step('slotR', 4.5, -1.5), 'cornerR', 'cornerL', 'nail'] },
-  { key: 'threeOutTwoIn', name: 'Three out, two in', words: 'Top and wings, bigs on the blocks', group: 'post', spots: ['top', 'wingL', 'wingR', 'blockL', 'blockR'] },
-  { key: 'oneFourHigh', name: '1-4 high', words: 'Bigs at the elbows, wings wide', group: 'post', spots: ['top', 'wingL', 'wingR', 'elbowL', 'elbowR'] },
-  { key: 'oneFourLow', name: '1-4 low', words: 'Four flat along the baseline', group: 'post', spots: ['top', 'cornerL', 'cornerR', 'blockL', 'blockR'] },
-  { key: 'box', name: 'Box', words: 'Four on the lane, one on top', group: 'stacked', spots: ['top', 'blockL', 'blockR', 'elbowL', 'elbowR'] },
-  { key: 'diamond', name: 'Diamond', words: 'One on top, nail, blocks and under the rim', group: 'stacked', spots: ['top', 'blockL', 'blockR', 'nail', step('rim', 0, -1.5)] },
-  { key: 'stack', name: 'Stack', words: 'Four in a line down the lane', group: 'stacked', spots: ['top', step('blockR', 0, 1), step('midPostR', 0, 0.5), step('elbowR', 1, -3), step('elbowR', 1, 1)] },
-  { key: 'twoGuard', name: 'Two-guard front', words: 'Two guards, wings, post at the nail', group: 'post', spots: ['slotL', 'slotR', 'wingR', 'wingL', 'nail'] },
-  { key: 'pinchHigh', name: 'Pinch-post high', words: 'Ball on top, post at one elbow, wing, deep corners', group: 'post', spots: ['top', 'wingL', 'cornerL', 'cornerR', 'elbowR'] },
-  { key: 'pinchLow', name: 'Pinch-post low', words: 'Ball on the wing, post on that block, three away', group: 'post', spots: ['wingR', 'top', 'cornerL', 'wingL', 'blockR'] },
-  { key: 'sideTriangle', name: 'Side triangle', words: 'Corner, wing and block, high guard, far elbow', group: 'post', spots: ['wingR', 'slotL', 'cornerR', 'elbowL', 'blockR'] },
-  { key: 'doubleLow', name: 'Double low', words: 'Shooter under the rim, screeners on both blocks, a wing', group: 'stacked', spots: ['top', step('rim', 0, -2), 'wingR', 'blockL', 'blockR'] },
-  { key: 'oneThreeOne', name: '1-3-1', words: 'Top, wings, high post, one on the baseline', group: 'zone', spots: ['top', 'wingL', 'wingR', 'shortR', 'highPost'] },
-  { key: 'twoThree', name: '2-3 set', words: 'Two guards, three along the baseline', group: 'zone', spots: ['slotL', 'slotR', 'cornerL', 'cornerR', 'blockR'] },
-  { key: 'wingElbow', name: 'Wing-elbow-elbow-wing', words: 'Four across the free-throw line, one on top of them', group: 'zone', spots: ['point', 'wingL', 'wingR', step('elbowL', 0, -1.5), step('elbowR', 0, -1.5)] },
-  { key: 'overload', name: 'Zone overload', words: 'Top, two wings, nail and a short corner', group: 'zone', spots: ['top', 'wingL', 'wingR', 'nail', 'shortL'] },
+  {
+    key: 'horns',
+    name: 'Horns',
+    words: 'One on top, bigs at the elbows, two in the corners',
+    group: 'post',
+    spots: ['top', 'cornerL', 'cornerR', 'elbowL', 'elbowR'],
+  },
+  {
+    key: 'fiveOut',
+    name: 'Five out',
+    words: 'Top, wings and corners',
+    group: 'open',
+    spots: ['top', 'wingR', 'cornerR', 'wingL', 'cornerL'],
+  },
+  {
+    key: 'fourOutHigh',
+    name: 'Four out, high post',
+    words: 'Slots and corners, one at the high post',
+    group: 'open',
+    spots: ['slotL', 'slotR', 'cornerR', 'cornerL', 'highPost'],
+  },
+  {
+    key: 'fourOutBlock',
+    name: 'Four out, one in',
+    words: 'Slots and corners, one on the block',
+    group: 'open',
+    spots: ['slotL', 'slotR', 'cornerR', 'cornerL', 'blockL'],
+  },
+  {
+    key: 'fourCorners',
+    name: 'Four corners',
+    words: 'Wide slots and corners, one in the middle',
+    group: 'zone',
+    spots: [step('slotL', -4.5, -1.5), step('slotR', 4.5, -1.5), 'cornerR', 'cornerL', 'nail'],
+  },
+  {
+    key: 'threeOutTwoIn',
+    name: 'Three out, two in',
+    words: 'Top and wings, bigs on the blocks',
+    group: 'post',
+    spots: ['top', 'wingL', 'wingR', 'blockL', 'blockR'],
+  },
+  {
+    key: 'oneFourHigh',
+    name: '1-4 high',
+    words: 'Bigs at the elbows, wings wide',
+    group: 'post',
+    spots: ['top', 'wingL', 'wingR', 'elbowL', 'elbowR'],
+  },
+  {
+    key: 'oneFourLow',
+    name: '1-4 low',
+    words: 'Four flat along the baseline',
+    group: 'post',
+    spots: ['top', 'cornerL', 'cornerR', 'blockL', 'blockR'],
+  },
+  {
+    key: 'box',
+    name: 'Box',
+    words: 'Four on the lane, one on top',
+    group: 'stacked',
+    spots: ['top', 'blockL', 'blockR', 'elbowL', 'elbowR'],
+  },
+  {
+    key: 'diamond',
+    name: 'Diamond',
+    words: 'One on top, nail, blocks and under the rim',
+    group: 'stacked',
+    spots: ['top', 'blockL', 'blockR', 'nail', step('rim', 0, -1.5)],
+  },
+  {
+    key: 'stack',
+    name: 'Stack',
+    words: 'Four in a line down the lane',
+    group: 'stacked',
+    spots: [
+      'top',
+      step('blockR', 0, 1),
+      step('midPostR', 0, 0.5),
+      step('elbowR', 1, -3),
+      step('elbowR', 1, 1),
+    ],
+  },
+  {
+    key: 'twoGuard',
+    name: 'Two-guard front',
+    words: 'Two guards, wings, post at the nail',
+    group: 'post',
+    spots: ['slotL', 'slotR', 'wingR', 'wingL', 'nail'],
+  },
+  {
+    key: 'pinchHigh',
+    name: 'Pinch-post high',
+    words: 'Ball on top, post at one elbow, wing, deep corners',
+    group: 'post',
+    spots: ['top', 'wingL', 'cornerL', 'cornerR', 'elbowR'],
+  },
+  {
+    key: 'pinchLow',
+    name: 'Pinch-post low',
+    words: 'Ball on the wing, post on that block, three away',
+    group: 'post',
+    spots: ['wingR', 'top', 'cornerL', 'wingL', 'blockR'],
+  },
+  {
+    key: 'sideTriangle',
+    name: 'Side triangle',
+    words: 'Corner, wing and block, high guard, far elbow',
+    group: 'post',
+    spots: ['wingR', 'slotL', 'cornerR', 'elbowL', 'blockR'],
+  },
+  {
+    key: 'doubleLow',
+    name: 'Double low',
+    words: 'Shooter under the rim, screeners on both blocks, a wing',
+    group: 'stacked',
+    spots: ['top', step('rim', 0, -2), 'wingR', 'blockL', 'blockR'],
+  },
+  {
+    key: 'oneThreeOne',
+    name: '1-3-1',
+    words: 'Top, wings, high post, one on the baseline',
+    group: 'zone',
+    spots: ['top', 'wingL', 'wingR', 'shortR', 'highPost'],
+  },
+  {
+    key: 'twoThree',
+    name: '2-3 set',
+    words: 'Two guards, three along the baseline',
+    group: 'zone',
+    spots: ['slotL', 'slotR', 'cornerL', 'cornerR', 'blockR'],
+  },
+  {
+    key: 'wingElbow',
+    name: 'Wing-elbow-elbow-wing',
+    words: 'Four across the free-throw line, one on top of them',
+    group: 'zone',
+    spots: ['point', 'wingL', 'wingR', step('elbowL', 0, -1.5), step('elbowR', 0, -1.5)],
+  },
+  {
+    key: 'overload',
+    name: 'Zone overload',
+    words: 'Top, two wings, nail and a short corner',
+    group: 'zone',
+    spots: ['top', 'wingL', 'wingR', 'nail', 'shortL'],
+  },
 ];
 
 const BY_KEY = new Map(ALIGNMENTS.map((a) => [a.key, a]));
@@ -61,7 +187,10 @@ export function anchorPlace(court: Court, anchor: Anchor): Point & { spot?: Spot
 }
 
 /** The five places of an alignment on a court, by player number. */
-export function alignmentPlaces(court: Court, alignment: Alignment): Record<PlayerId, Point & { spot?: SpotKey }> {
+export function alignmentPlaces(
+  court: Court,
+  alignment: Alignment,
+): Record<PlayerId, Point & { spot?: SpotKey }> {
   const places = alignment.spots.map((a) => anchorPlace(court, a));
   return byPlayer((_, i) => places[i]!);
 }

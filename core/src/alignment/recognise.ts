@@ -19,7 +19,10 @@ export const REASON = { total: 26, one: 8 } as const;
 export const TIE = 0.5;
 
 /** Cheapest way of putting five players on five spots, feet. */
-export function assign(players: readonly Point[], spots: readonly Point[]): { total: number; worst: number; spotOf: number[] } {
+export function assign(
+  players: readonly Point[],
+  spots: readonly Point[],
+): { total: number; worst: number; spotOf: number[] } {
   const cost = players.map((p) => spots.map((s) => distance(p, s)));
   const { rowAssignments } = linearSumAssignment(cost, { maximaze: false });
   const spotOf = Array.from(rowAssignments);
@@ -53,10 +56,16 @@ export function recogniseAll(court: Court, places: Record<PlayerId, Point>): Rec
 }
 
 /** The alignment the five stand in, with every other one that ties with it; null when none is within reason. */
-export function recognise(court: Court, places: Record<PlayerId, Point>): (Recognised & { ties: Alignment[] }) | null {
+export function recognise(
+  court: Court,
+  places: Record<PlayerId, Point>,
+): (Recognised & { ties: Alignment[] }) | null {
   const all = recogniseAll(court, places);
   const best = all[0];
   if (!best) return null;
-  const ties = all.slice(1).filter((r) => r.displacement - best.displacement <= TIE).map((r) => r.alignment);
+  const ties = all
+    .slice(1)
+    .filter((r) => r.displacement - best.displacement <= TIE)
+    .map((r) => r.alignment);
   return { ...best, ties };
 }

@@ -56,7 +56,10 @@ export const FLOOR_MARGIN = 4;
 export const THROW_IN_DEPTH = 3;
 
 export function courtOf(rules: RuleSet): Court {
-  const numbers = Object.fromEntries(MEASURES.map((k) => [k, rules.measures[k].ft])) as Record<MeasureKey, number>;
+  const numbers = Object.fromEntries(MEASURES.map((k) => [k, rules.measures[k].ft])) as Record<
+    MeasureKey,
+    number
+  >;
   return {
     ...numbers,
     key: rules.key,

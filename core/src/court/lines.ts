@@ -54,7 +54,13 @@ export function courtLines(court: Court): CourtLine[] {
   if (court.restrictedRadius !== null) {
     arc('restricted', rim, court.restrictedRadius, 0, 180);
     for (const s of [-1, 1]) {
-      straight('restricted', s * court.restrictedRadius, court.backboardY, s * court.restrictedRadius, court.rimY);
+      straight(
+        'restricted',
+        s * court.restrictedRadius,
+        court.backboardY,
+        s * court.restrictedRadius,
+        court.rimY,
+      );
     }
   }
   straight('backboard', -BACKBOARD_HALF, court.backboardY, BACKBOARD_HALF, court.backboardY);

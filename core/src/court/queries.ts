@@ -32,7 +32,11 @@ export function clampToFloor(court: Court, p: Point): Point {
  * A place carried to another court: a place with a spot follows the spot; another keeps its side of
  * the arc, moved along its line to the rim by the difference of the two arcs when it stood outside.
  */
-export function moveToCourt<P extends Point & { spot?: string | undefined }>(from: Court, to: Court, place: P): P {
+export function moveToCourt<P extends Point & { spot?: string | undefined }>(
+  from: Court,
+  to: Court,
+  place: P,
+): P {
   if (place.spot && isSpotKey(place.spot)) return { ...place, ...spotPoint(to, place.spot) };
   if (behindArc(from, place) === behindArc(to, place)) return place;
   if (place.y <= Math.min(arcMeetsCorner(from), arcMeetsCorner(to))) {

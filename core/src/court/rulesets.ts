@@ -1,4 +1,13 @@
-import { courtOf, MEASURES, type Court, type CourtKey, type Measure, type MeasureKey, type RuleSet, type RuleSetKey } from './court.ts';
+import {
+  courtOf,
+  MEASURES,
+  type Court,
+  type CourtKey,
+  type Measure,
+  type MeasureKey,
+  type RuleSet,
+  type RuleSetKey,
+} from './court.ts';
 
 const FEET_PER_METRE = 1 / 0.3048;
 
@@ -148,7 +157,10 @@ export function customRuleSet(custom: CustomCourt): RuleSet {
   };
 }
 
-const COURTS = Object.fromEntries(Object.entries(RULE_SETS).map(([k, r]) => [k, courtOf(r)])) as Record<RuleSetKey, Court>;
+const COURTS = Object.fromEntries(Object.entries(RULE_SETS).map(([k, r]) => [k, courtOf(r)])) as Record<
+  RuleSetKey,
+  Court
+>;
 
 /** The court a play is drawn on. A custom key without its changes is the high school court. */
 export function courtFor(play: { court: CourtKey; customCourt?: CustomCourt | undefined }): Court {

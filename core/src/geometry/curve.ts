@@ -44,12 +44,16 @@ function spline(points: readonly Point[]): Point[] {
 
 export function polyline(points: readonly Point[]): Curve {
   const lengths = [0];
-  for (let i = 1; i < points.length; i++) lengths.push(lengths[i - 1]! + distance(points[i - 1]!, points[i]!));
+  for (let i = 1; i < points.length; i++)
+    lengths.push(lengths[i - 1]! + distance(points[i - 1]!, points[i]!));
   return { points, lengths, length: lengths.at(-1) ?? 0 };
 }
 
 /** The line a man runs from `start` through the waypoints; `plant` makes a sharp corner. */
-export function through(start: Point, waypoints: readonly (Point & { plant?: boolean | undefined })[]): Curve {
+export function through(
+  start: Point,
+  waypoints: readonly (Point & { plant?: boolean | undefined })[],
+): Curve {
   const parts: Point[] = [start];
   let run: Point[] = [start];
   const flush = () => {
@@ -110,6 +114,8 @@ export function nearestOnCurve(curve: Curve, p: Point): { s: number; distance: n
 /** The part of a curve between two arc lengths; a single point when nothing is left. */
 export function slice(curve: Curve, from: number, to: number): Curve {
   if (to <= from) return polyline([pointAt(curve, (from + to) / 2)]);
-  const inner = curve.points.filter((_, i) => curve.lengths[i]! > from + 1e-9 && curve.lengths[i]! < to - 1e-9);
+  const inner = curve.points.filter(
+    (_, i) => curve.lengths[i]! > from + 1e-9 && curve.lengths[i]! < to - 1e-9,
+  );
   return polyline([pointAt(curve, from), ...inner, pointAt(curve, to)]);
 }

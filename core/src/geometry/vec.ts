@@ -18,7 +18,11 @@ export function unit(a: Point, b: Point): Point {
 }
 
 /** Nearest point to `p` on the segment a–b, and how far along it lies (0…1). */
-export function nearestOnSegment(p: Point, a: Point, b: Point): { point: Point; t: number; distance: number } {
+export function nearestOnSegment(
+  p: Point,
+  a: Point,
+  b: Point,
+): { point: Point; t: number; distance: number } {
   const dx = b.x - a.x;
   const dy = b.y - a.y;
   const len2 = dx * dx + dy * dy;

@@ -1,17 +1,77 @@
 import { nearestSpot, isSpotKey, spotByKey } from '../court/spots.ts';
 import type { Court } from '../court/court.ts';
 import type { Place, Read } from '../play/document.ts';
-import { cutKind, dribbleKind, passKind, screenKind, screenUsed, type CutKind, type DribbleKind, type ScreenKind } from '../play/kinds.ts';
+import {
+  cutKind,
+  dribbleKind,
+  passKind,
+  screenKind,
+  screenUsed,
+  type CutKind,
+  type DribbleKind,
+  type ScreenKind,
+} from '../play/kinds.ts';
 import type { FrameWalk, Step } from '../play/state.ts';
 
 const CUTS: Record<CutKind, string> = {
-  basket: 'cuts to the rim', back: 'cuts back door to the rim', face: 'cuts in front of his man', giveAndGo: 'gives and goes to the rim', curl: 'curls to the rim', straight: 'comes off to', fade: 'fades to', pop: 'pops to', slip: 'slips to', roll: 'rolls to the rim', shortRoll: 'rolls short to', shuffle: 'cuts off the back screen to', rub: 'rubs off the post to', overTheTop: 'cuts over the top to', shallow: 'cuts shallow to', zip: 'zips up to', flash: 'flashes to', lCut: 'L-cuts to', vCut: 'V-cuts to', duckIn: 'ducks in at', postUp: 'posts up at', lift: 'lifts to', drift: 'drifts to', fill: 'fills', replace: 'replaces at', exchange: 'exchanges to', clear: 'clears to', cut45: 'cuts from the weak wing to the rim', circleUnder: 'circles under to', loop: 'loops to', space: 'spaces to',
+  basket: 'cuts to the rim',
+  back: 'cuts back door to the rim',
+  face: 'cuts in front of his man',
+  giveAndGo: 'gives and goes to the rim',
+  curl: 'curls to the rim',
+  straight: 'comes off to',
+  fade: 'fades to',
+  pop: 'pops to',
+  slip: 'slips to',
+  roll: 'rolls to the rim',
+  shortRoll: 'rolls short to',
+  shuffle: 'cuts off the back screen to',
+  rub: 'rubs off the post to',
+  overTheTop: 'cuts over the top to',
+  shallow: 'cuts shallow to',
+  zip: 'zips up to',
+  flash: 'flashes to',
+  lCut: 'L-cuts to',
+  vCut: 'V-cuts to',
+  duckIn: 'ducks in at',
+  postUp: 'posts up at',
+  lift: 'lifts to',
+  drift: 'drifts to',
+  fill: 'fills',
+  replace: 'replaces at',
+  exchange: 'exchanges to',
+  clear: 'clears to',
+  cut45: 'cuts from the weak wing to the rim',
+  circleUnder: 'circles under to',
+  loop: 'loops to',
+  space: 'spaces to',
 };
 const SCREENS: Record<ScreenKind, string> = {
-  onBall: 'screens the ball for', stepUp: 'steps up to screen for', drag: 'drag-screens for', ghost: 'ghosts the screen for', rescreen: 'screens again for', pinDown: 'pins down for', widePin: 'sets a wide pin for', back: 'back-screens for', flare: 'sets a flare for', cross: 'cross-screens for', stagger: 'sets a stagger for', double: 'doubles the screen for', elevator: 'closes the gap behind', baseline: 'screens the baseline for', seal: 'pins inside for', zone: 'screens the zone for',
+  onBall: 'screens the ball for',
+  stepUp: 'steps up to screen for',
+  drag: 'drag-screens for',
+  ghost: 'ghosts the screen for',
+  rescreen: 'screens again for',
+  pinDown: 'pins down for',
+  widePin: 'sets a wide pin for',
+  back: 'back-screens for',
+  flare: 'sets a flare for',
+  cross: 'cross-screens for',
+  stagger: 'sets a stagger for',
+  double: 'doubles the screen for',
+  elevator: 'closes the gap behind',
+  baseline: 'screens the baseline for',
+  seal: 'pins inside for',
+  zone: 'screens the zone for',
 };
 const DRIBBLES: Record<DribbleKind, string> = {
-  drive: 'drives to', attack: 'attacks to', retreat: 'retreats to', dribbleAt: 'dribbles at', advance: 'brings it to', reject: 'rejects the screen to', weave: 'weaves to',
+  drive: 'drives to',
+  attack: 'attacks to',
+  retreat: 'retreats to',
+  dribbleAt: 'dribbles at',
+  advance: 'brings it to',
+  reject: 'rejects the screen to',
+  weave: 'weaves to',
 };
 const PASSES = { chest: 'passes to', bounce: 'bounces it to', lob: 'lobs to', skip: 'skips to' } as const;
 
@@ -19,10 +79,15 @@ const PASSES = { chest: 'passes to', bounce: 'bounces it to', lob: 'lobs to', sk
 export function placeWords(court: Court, place: Place): string {
   if (place.spot && isSpotKey(place.spot)) return article(spotByKey(place.spot)!.words);
   const near = nearestSpot(court, place);
-  return near.distance <= 2.7 ? article(near.spot.words) : near.distance <= 6 ? `near ${article(near.spot.words)}` : 'the floor between';
+  return near.distance <= 2.7
+    ? article(near.spot.words)
+    : near.distance <= 6
+      ? `near ${article(near.spot.words)}`
+      : 'the floor between';
 }
 const article = (words: string): string => `the ${words}`;
-const at = (words: string): string => (words.startsWith('near') ? words : words === 'the floor between' ? 'in between' : `at ${words}`);
+const at = (words: string): string =>
+  words.startsWith('near') ? words : words === 'the floor between' ? 'in between' : `at ${words}`;
 const to = (phrase: string, words: string): string =>
   phrase.endsWith('the rim')
     ? phrase
@@ -30,7 +95,12 @@ const to = (phrase: string, words: string): string =>
       ? `${phrase.replace(/ (to|at)$/, '')} ${words}`
       : `${phrase} ${words === 'the floor between' ? 'open floor' : words}`;
 
-export function actionWords(court: Court, walk: FrameWalk, step: Step, earlier: readonly FrameWalk[] = []): string {
+export function actionWords(
+  court: Court,
+  walk: FrameWalk,
+  step: Step,
+  earlier: readonly FrameWalk[] = [],
+): string {
   const { action: a, before, after } = step;
   const end = placeWords(court, after.places[a.by]);
   switch (a.does) {
@@ -40,7 +110,11 @@ export function actionWords(court: Court, walk: FrameWalk, step: Step, earlier: 
       const kind = cutKind(court, walk, { ...step, action: a }, earlier);
       const used = screenUsed(walk, step);
       const phrase = to(kind ? CUTS[kind] : 'cuts to', end);
-      return used && kind !== 'straight' ? `${a.by} ${phrase} off ${used.action.by}` : used ? `${a.by} ${to(`comes off ${used.action.by} to`, end)}` : `${a.by} ${phrase}`;
+      return used && kind !== 'straight'
+        ? `${a.by} ${phrase} off ${used.action.by}`
+        : used
+          ? `${a.by} ${to(`comes off ${used.action.by} to`, end)}`
+          : `${a.by} ${phrase}`;
     }
     case 'dribble': {
       const kind = dribbleKind(court, { ...step, action: a });
@@ -69,7 +143,27 @@ export function captionOf(court: Court, walk: FrameWalk, earlier: readonly Frame
 }
 
 const READS: Record<Read['does'], string> = {
-  drop: 'drops', level: 'comes to the level', show: 'shows', under: 'goes under', switch: 'They switch', trap: 'They trap', push: 'pushes to the side', trail: 'trails', topLock: 'locks on top', bump: 'bumps', stay: 'stays home', deny: 'denies', front: 'fronts', none: 'No help comes', weakCorner: 'Help from the weak corner', top: 'Help from the top', strongCorner: 'Help from the strong corner', rotation: 'They rotate', goes: 'goes with him', stays: 'stays', own: '',
+  drop: 'drops',
+  level: 'comes to the level',
+  show: 'shows',
+  under: 'goes under',
+  switch: 'They switch',
+  trap: 'They trap',
+  push: 'pushes to the side',
+  trail: 'trails',
+  topLock: 'locks on top',
+  bump: 'bumps',
+  stay: 'stays home',
+  deny: 'denies',
+  front: 'fronts',
+  none: 'No help comes',
+  weakCorner: 'Help from the weak corner',
+  top: 'Help from the top',
+  strongCorner: 'Help from the strong corner',
+  rotation: 'They rotate',
+  goes: 'goes with him',
+  stays: 'stays',
+  own: '',
 };
 /** A read in words: "x5 drops", "They switch". */
 export function readWords(read: Read): string {

@@ -42,6 +42,8 @@ interface Ready {
 /** Schedules frame by frame: a bar starts when every action of the bar before has ended. */
 class Scheduler {
   private readonly done: TimedAction[] = [];
+  /** Actions whose cue closed a circle and is ignored. */
+  private readonly untied = new Set<string>();
   private readonly byId = new Map<string, TimedAction>();
   private readonly faults: Fault[] = [];
   private readonly flights: Flight[] = [];
@@ -65,8 +67,10 @@ class Scheduler {
     let barrier = 0;
     this.walks.forEach((walk, i) => {
       const start = barrier;
-      for (const p of PLAYERS) this.ready.free[p] = Math.max(this.ready.free[p], walk.frame.actions.some((a) => a.cue) ? 0 : start);
-      for (const step of this.order(walk)) barrier = Math.max(barrier, this.place(walk, step, start, this.walks[i + 1]));
+      for (const p of PLAYERS)
+        this.ready.free[p] = Math.max(this.ready.free[p], walk.frame.actions.some((a) => a.cue) ? 0 : start);
+      for (const step of this.order(walk))
+        barrier = Math.max(barrier, this.place(walk, step, start, this.walks[i + 1]));
       this.bars.push({ frame: walk.frame.id, start, end: barrier });
     });
     return { timeline: this.timeline(barrier), faults: this.faults };
@@ -82,10 +86,10 @@ class Scheduler {
       before.forEach((b, j) => {
         const shares = b.action.by === s.action.by;
         const ball = touchesBall(b.action) && touchesBall(s.action);
-        const uses = (b.action.does === 'screen' && b.action.for === s.action.by) || receives(b.action, s.action.by);
+        const uses =
+          (b.action.does === 'screen' && b.action.for === s.action.by) || receives(b.action, s.action.by);
         if (shares || ball || uses) set.add(j);
       });
-      // A pass or handoff to a man waits for his run, even when the coach drew the run after it only if that run is not caused by it.
       const cued = s.action.cue && index.get(s.action.cue.on);
       if (typeof cued === 'number') set.add(cued);
       return set;
@@ -102,7 +106,12 @@ class Scheduler {
       const stuck = steps.map((_, i) => i).filter((i) => !placed.has(i));
       const last = stuck.filter((i) => steps[i]!.action.cue).at(-1) ?? stuck[0]!;
       const names = stuck.map((i) => steps[i]!.action.by);
-      this.faults.push({ code: 'cue-circle', actions: stuck.map((i) => steps[i]!.action.id), sentence: `${listOf(names)} wait for each other. The tie set last is left out.` });
+      this.faults.push({
+        code: 'cue-circle',
+        actions: stuck.map((i) => steps[i]!.action.id),
+        sentence: `${listOf(names)} wait for each other. The tie set last is left out.`,
+      });
+      this.untied.add(steps[last]!.action.id);
       needs[last]!.delete(index.get(steps[last]!.action.cue?.on ?? '') ?? -1);
       if ([...needs[last]!].every((n) => placed.has(n))) continue;
       needs[last]!.clear();
@@ -123,12 +132,16 @@ class Scheduler {
   /** The earliest start: the bar, or the coach's cue in its place; and always the man's own last action. */
   private cued(action: Action, barStart: number): number {
     const own = this.ready.free[action.by];
-    if (!action.cue) return Math.max(barStart, own);
+    if (!action.cue || this.untied.has(action.id)) return Math.max(barStart, own);
     const delay = action.cue.delay ?? 0;
     if (action.cue.on === 'frame') return Math.max(barStart + delay, own, 0);
     const on = this.byId.get(action.cue.on);
     if (!on) {
-      this.faults.push({ code: 'cue-lost', actions: [action.id], sentence: `${action.by} waits for something that is no longer in the play.` });
+      this.faults.push({
+        code: 'cue-lost',
+        actions: [action.id],
+        sentence: `${action.by} waits for something that is no longer in the play.`,
+      });
       return Math.max(barStart, own);
     }
     return Math.max(eventTime(on, action.cue) + delay, own, 0);
@@ -146,7 +159,11 @@ class Scheduler {
       case 'dribble': {
         const start = has ? Math.max(from, this.ready.ball) : from;
         const timed = this.run1(walk, base, step, start, action.tempo ?? 'cut', this.level.man.dribbling);
-        if (has) this.possessions.push({ from: timed.start, holder: action.by, dribbling: true }, { from: timed.end, holder: action.by, dribbling: false });
+        if (has)
+          this.possessions.push(
+            { from: timed.start, holder: action.by, dribbling: true },
+            { from: timed.end, holder: action.by, dribbling: false },
+          );
         return { ...timed, events: { ...timed.events, firstDribble: timed.start, pickUp: timed.end } };
       }
       case 'screen': {
@@ -155,7 +172,15 @@ class Scheduler {
         const set = arrive + SETTLE;
         const at = step.after.places[action.by];
         const s = step as Step & { action: Extract<Action, { does: 'screen' }> };
-        this.screens.push({ action: action.id, by: action.by, user: action.for, at, angle: screenAngle(walk, s, next), set, left: set + (action.hold ?? 0.35) });
+        this.screens.push({
+          action: action.id,
+          by: action.by,
+          user: action.for,
+          at,
+          angle: screenAngle(walk, s, next),
+          set,
+          left: set + (action.hold ?? 0.35),
+        });
         return { ...base, start: from, end: set, events: { start: from, set, end: set }, curve };
       }
       case 'pass':
@@ -169,7 +194,13 @@ class Scheduler {
           this.possessions.push({ from: at, holder: action.to, dribbling: false });
           this.ready.ball = at;
         }
-        return { ...base, start: at, end: at + 0.1, events: { start: at, release: at, catch: at, end: at + 0.1 }, curve: null };
+        return {
+          ...base,
+          start: at,
+          end: at + 0.1,
+          events: { start: at, release: at, catch: at, end: at + 0.1 },
+          curve: null,
+        };
       }
       case 'shot': {
         const start = has ? Math.max(from, this.ready.ball) : from;
@@ -177,13 +208,28 @@ class Scheduler {
         const rim = rimOf(this.court);
         const arrive = release + 0.55 + distance(here, rim) / 45;
         if (has) {
-          this.flights.push({ action: action.id, from: here, to: rim, release, arrive, passer: action.by, receiver: null, arc: SHOT_ARC * Math.min(1, distance(here, rim) / 15) });
+          this.flights.push({
+            action: action.id,
+            from: here,
+            to: rim,
+            release,
+            arrive,
+            passer: action.by,
+            receiver: null,
+            arc: SHOT_ARC * Math.min(1, distance(here, rim) / 15),
+          });
           this.possessions.push({ from: release, holder: null, dribbling: false });
         }
         return { ...base, start, end: arrive, events: { start, release, end: arrive }, curve: null };
       }
       case 'fake':
-        return { ...base, start: from, end: from + FAKE_TIME, events: { start: from, end: from + FAKE_TIME }, curve: null };
+        return {
+          ...base,
+          start: from,
+          end: from + FAKE_TIME,
+          events: { start: from, end: from + FAKE_TIME },
+          curve: null,
+        };
       case 'hold': {
         const end = from + (action.seconds ?? HOLD_TIME);
         return { ...base, start: from, end, events: { start: from, end }, curve: null };
@@ -196,7 +242,14 @@ class Scheduler {
   }
 
   /** A run along a path; off a screen set for him, he comes by just when it is set. */
-  private run1(walk: FrameWalk, base: { action: Action; frame: string }, step: Step, from: number, tempo: Tempo, share: number): TimedAction {
+  private run1(
+    walk: FrameWalk,
+    base: { action: Action; frame: string },
+    step: Step,
+    from: number,
+    tempo: Tempo,
+    share: number,
+  ): TimedAction {
     const { action } = step;
     const curve = through(step.before.places[action.by], pathOf(action));
     const speed = this.speed(tempo, share);
@@ -212,7 +265,12 @@ class Scheduler {
     return { ...base, start, end: start + duration, events: { start, end: start + duration }, curve };
   }
 
-  private pass(base: { action: Action; frame: string }, step: Step, from: number, action: Extract<Action, { does: 'pass' }>): TimedAction {
+  private pass(
+    base: { action: Action; frame: string },
+    step: Step,
+    from: number,
+    action: Extract<Action, { does: 'pass' }>,
+  ): TimedAction {
     const has = holderOf(step.before) === action.by;
     const kind = passKind(step as Step & { action: typeof action });
     const windup = WINDUP[kind];
@@ -239,11 +297,29 @@ class Scheduler {
       }
     }
     if (has && action.to !== action.by) {
-      this.flights.push({ action: action.id, from: here, to: catchPoint, release, arrive, passer: action.by, receiver: action.to, arc: ARCS[kind] });
-      this.possessions.push({ from: release, holder: null, dribbling: false }, { from: arrive, holder: action.to, dribbling: false });
+      this.flights.push({
+        action: action.id,
+        from: here,
+        to: catchPoint,
+        release,
+        arrive,
+        passer: action.by,
+        receiver: action.to,
+        arc: ARCS[kind],
+      });
+      this.possessions.push(
+        { from: release, holder: null, dribbling: false },
+        { from: arrive, holder: action.to, dribbling: false },
+      );
       this.ready.ball = arrive;
     }
-    return { ...base, start, end: arrive, events: { start, release, catch: arrive, end: arrive }, curve: null };
+    return {
+      ...base,
+      start,
+      end: arrive,
+      events: { start, release, catch: arrive, end: arrive },
+      curve: null,
+    };
   }
 
   private lastMove(player: PlayerId, walk: FrameWalk): TimedAction | undefined {
@@ -259,14 +335,21 @@ class Scheduler {
     const moves = byPlayer((p) => actions.filter((a) => a.action.by === p && a.curve));
     const starts = byPlayer((p) => this.walks[0]?.before.places[p] ?? { x: 0, y: 0 });
     const critical = this.bars.flatMap((b) => {
-      const last = actions.filter((a) => a.frame === b.frame && !a.action.background && Math.abs(a.end - b.end) < 1e-9)[0];
+      const last = actions.filter(
+        (a) => a.frame === b.frame && !a.action.background && Math.abs(a.end - b.end) < 1e-9,
+      )[0];
       return last ? [last.action.id] : [];
     });
     return {
       actions,
       bars: this.bars,
       flights: this.flights,
-      screens: this.screens.map((s) => ({ ...s, left: actions.find((a) => a.action.by === s.by && a.start >= s.set && a.curve)?.start ?? Math.max(s.left, end) })),
+      screens: this.screens.map((s) => ({
+        ...s,
+        left:
+          actions.find((a) => a.action.by === s.by && a.start >= s.set && a.curve)?.start ??
+          Math.max(s.left, end),
+      })),
       possessions: this.possessions,
       moves,
       starts,
@@ -276,8 +359,10 @@ class Scheduler {
   }
 }
 
-const touchesBall = (a: Action): boolean => a.does === 'pass' || a.does === 'dribble' || a.does === 'handoff' || a.does === 'shot' || a.does === 'fake';
-const receives = (a: Action, player: PlayerId): boolean => (a.does === 'pass' || a.does === 'handoff') && a.to === player;
+const touchesBall = (a: Action): boolean =>
+  a.does === 'pass' || a.does === 'dribble' || a.does === 'handoff' || a.does === 'shot' || a.does === 'fake';
+const receives = (a: Action, player: PlayerId): boolean =>
+  (a.does === 'pass' || a.does === 'handoff') && a.to === player;
 
 function stretched(action: Action, curve: Curve, speedAt: (t: Tempo) => number, speed: number): number {
   const parts = 'stretches' in action ? action.stretches : undefined;

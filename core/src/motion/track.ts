@@ -53,7 +53,13 @@ export function ballAt(timeline: Timeline, t: number): BallAt {
   const flight = timeline.flights.find((f) => f.release <= t && t < f.arrive);
   if (flight) return inFlight(flight, t);
   const poss = lastStarted(timeline.possessions, t, (p) => p.from);
-  if (poss?.holder) return { point: positionAt(timeline, poss.holder, t), height: 0, holder: poss.holder, dribbling: poss.dribbling };
+  if (poss?.holder)
+    return {
+      point: positionAt(timeline, poss.holder, t),
+      height: 0,
+      holder: poss.holder,
+      dribbling: poss.dribbling,
+    };
   const shot = timeline.flights.findLast((f) => f.arrive <= t);
   return { point: shot?.to ?? { x: 0, y: 0 }, height: 0, holder: null, dribbling: false };
 }
@@ -103,7 +109,9 @@ export function track(timeline: Timeline): Track {
     out.holder[k] = ball.holder === null ? -1 : PLAYERS.indexOf(ball.holder);
   }
   const events = timeline.actions
-    .flatMap((a) => Object.entries(a.events).map(([event, t]) => ({ t, action: a.action.id, event: event as EventName })))
+    .flatMap((a) =>
+      Object.entries(a.events).map(([event, t]) => ({ t, action: a.action.id, event: event as EventName })),
+    )
     .sort((a, b) => a.t - b.t);
   return { ...out, events };
 }

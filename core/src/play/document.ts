@@ -6,7 +6,16 @@ export const FORMAT = 'corkscrew-play';
 export const VERSION = 1;
 
 /** Limits that keep a document sensible; each refusal names the one it met. */
-export const LIMITS = { frames: 60, actions: 40, waypoints: 24, name: 80, line: 200, text: 4000, defences: 12, bytes: 512 * 1024 } as const;
+export const LIMITS = {
+  frames: 60,
+  actions: 40,
+  waypoints: 24,
+  name: 80,
+  line: 200,
+  text: 4000,
+  defences: 12,
+  bytes: 512 * 1024,
+} as const;
 
 const obj = z.looseObject;
 const finite = z.number().min(-200).max(200);
@@ -22,13 +31,20 @@ export const TempoSchema = z.enum(['walk', 'jog', 'cut', 'sprint']);
 /** A place on the floor in feet, perhaps tied to a named spot. */
 export const PlaceSchema = obj({ x: finite, y: finite, spot: text(20).optional() });
 /** A point a path goes through; `plant` is a sharp change of direction. */
-export const WaypointSchema = obj({ x: finite, y: finite, spot: text(20).optional(), plant: z.boolean().optional() });
+export const WaypointSchema = obj({
+  x: finite,
+  y: finite,
+  spot: text(20).optional(),
+  plant: z.boolean().optional(),
+});
 const PathSchema = z.array(WaypointSchema).max(LIMITS.waypoints);
 
 export const CueSchema = obj({
   /** 'frame', or the id of another action, perhaps of an earlier frame on the line. */
   on: id,
-  event: z.enum(['start', 'release', 'catch', 'set', 'used', 'firstDribble', 'pickUp', 'end', 'at']).optional(),
+  event: z
+    .enum(['start', 'release', 'catch', 'set', 'used', 'firstDribble', 'pickUp', 'end', 'at'])
+    .optional(),
   /** For 'at': the fraction of the path. */
   at: z.number().min(0).max(1).optional(),
   /** Seconds; a count is one second. */
@@ -46,11 +62,72 @@ const actionBase = {
 };
 /** One path walked at several tempos: up to each fraction. */
 const StretchSchema = obj({ to: z.number().min(0).max(1), tempo: TempoSchema });
-const moving = { path: PathSchema.min(1), tempo: TempoSchema.optional(), stretches: z.array(StretchSchema).max(12).optional() };
+const moving = {
+  path: PathSchema.min(1),
+  tempo: TempoSchema.optional(),
+  stretches: z.array(StretchSchema).max(12).optional(),
+};
 
-export const CUT_KINDS = ['basket', 'back', 'face', 'giveAndGo', 'curl', 'straight', 'fade', 'pop', 'slip', 'roll', 'shortRoll', 'shuffle', 'rub', 'overTheTop', 'shallow', 'zip', 'flash', 'lCut', 'vCut', 'duckIn', 'postUp', 'lift', 'drift', 'fill', 'replace', 'exchange', 'clear', 'cut45', 'circleUnder', 'loop', 'space'] as const;
-export const SCREEN_KINDS = ['onBall', 'stepUp', 'drag', 'ghost', 'rescreen', 'pinDown', 'widePin', 'back', 'flare', 'cross', 'stagger', 'double', 'elevator', 'baseline', 'seal', 'zone'] as const;
-export const DRIBBLE_KINDS = ['drive', 'attack', 'retreat', 'dribbleAt', 'advance', 'reject', 'weave'] as const;
+export const CUT_KINDS = [
+  'basket',
+  'back',
+  'face',
+  'giveAndGo',
+  'curl',
+  'straight',
+  'fade',
+  'pop',
+  'slip',
+  'roll',
+  'shortRoll',
+  'shuffle',
+  'rub',
+  'overTheTop',
+  'shallow',
+  'zip',
+  'flash',
+  'lCut',
+  'vCut',
+  'duckIn',
+  'postUp',
+  'lift',
+  'drift',
+  'fill',
+  'replace',
+  'exchange',
+  'clear',
+  'cut45',
+  'circleUnder',
+  'loop',
+  'space',
+] as const;
+export const SCREEN_KINDS = [
+  'onBall',
+  'stepUp',
+  'drag',
+  'ghost',
+  'rescreen',
+  'pinDown',
+  'widePin',
+  'back',
+  'flare',
+  'cross',
+  'stagger',
+  'double',
+  'elevator',
+  'baseline',
+  'seal',
+  'zone',
+] as const;
+export const DRIBBLE_KINDS = [
+  'drive',
+  'attack',
+  'retreat',
+  'dribbleAt',
+  'advance',
+  'reject',
+  'weave',
+] as const;
 export const PASS_KINDS = ['chest', 'bounce', 'lob', 'skip'] as const;
 export const SHOT_KINDS = ['layup', 'jumper', 'floater', 'three', 'hook', 'dunk'] as const;
 
@@ -59,26 +136,71 @@ export const ActionSchema = z.discriminatedUnion('does', [
   obj({ ...actionBase, does: z.literal('cut'), ...moving, kind: z.enum(CUT_KINDS).optional() }),
   obj({ ...actionBase, does: z.literal('dribble'), ...moving, kind: z.enum(DRIBBLE_KINDS).optional() }),
   obj({
-    ...actionBase, does: z.literal('screen'), path: PathSchema, tempo: TempoSchema.optional(), for: PlayerIdSchema,
+    ...actionBase,
+    does: z.literal('screen'),
+    path: PathSchema,
+    tempo: TempoSchema.optional(),
+    for: PlayerIdSchema,
     kind: z.enum(SCREEN_KINDS).optional(),
     /** The direction the screener's back faces, degrees counter-clockwise from +x. */
     angle: z.number().optional(),
-    hold: z.number().min(0).max(30).optional(), slip: z.boolean().optional(), back: z.boolean().optional(), called: z.boolean().optional(),
+    hold: z.number().min(0).max(30).optional(),
+    slip: z.boolean().optional(),
+    back: z.boolean().optional(),
+    called: z.boolean().optional(),
     /** Whom it is set on, when that is not the user's own man: a defender or a zone's man. */
     on: DefenderIdSchema.optional(),
   }),
   obj({ ...actionBase, does: z.literal('handoff'), to: PlayerIdSchema }),
   obj({ ...actionBase, does: z.literal('shot'), kind: z.enum(SHOT_KINDS).optional() }),
-  obj({ ...actionBase, does: z.literal('fake'), of: z.enum(['pass', 'handoff', 'screen', 'shot']), to: PlayerIdSchema.optional() }),
+  obj({
+    ...actionBase,
+    does: z.literal('fake'),
+    of: z.enum(['pass', 'handoff', 'screen', 'shot']),
+    to: PlayerIdSchema.optional(),
+  }),
   obj({ ...actionBase, does: z.literal('hold'), seconds: z.number().min(0).max(30).optional() }),
   obj({ ...actionBase, does: z.literal('seal'), path: PathSchema.optional() }),
 ]);
 
-export const REACTIONS = ['drop', 'level', 'show', 'under', 'switch', 'trap', 'push', 'trail', 'topLock', 'bump', 'stay', 'deny', 'front', 'none', 'weakCorner', 'top', 'strongCorner', 'rotation', 'goes', 'stays', 'own'] as const;
+export const REACTIONS = [
+  'drop',
+  'level',
+  'show',
+  'under',
+  'switch',
+  'trap',
+  'push',
+  'trail',
+  'topLock',
+  'bump',
+  'stay',
+  'deny',
+  'front',
+  'none',
+  'weakCorner',
+  'top',
+  'strongCorner',
+  'rotation',
+  'goes',
+  'stays',
+  'own',
+] as const;
 /** What the defence is seen to do, and by whom; 'own' is told in the note. */
-export const ReadSchema = obj({ who: z.array(DefenderIdSchema).max(5).optional(), does: z.enum(REACTIONS), note: text(LIMITS.line).optional() });
+export const ReadSchema = obj({
+  who: z.array(DefenderIdSchema).max(5).optional(),
+  does: z.enum(REACTIONS),
+  note: text(LIMITS.line).optional(),
+});
 
-export const LookSchema = obj({ id, player: PlayerIdSchema, kind: z.enum(['shot', 'pass', 'drive']), after: id.optional(), order: z.number(), note: text(LIMITS.line).optional() });
+export const LookSchema = obj({
+  id,
+  player: PlayerIdSchema,
+  kind: z.enum(['shot', 'pass', 'drive']),
+  after: id.optional(),
+  order: z.number(),
+  note: text(LIMITS.line).optional(),
+});
 
 export const FrameSchema = obj({
   id,
@@ -91,16 +213,39 @@ export const FrameSchema = obj({
 });
 
 export const DefenceSchema = obj({
-  id, name: text(LIMITS.name), type: z.enum(['man', 'zone']),
+  id,
+  name: text(LIMITS.name),
+  type: z.enum(['man', 'zone']),
   matchup: z.record(z.string(), PlayerIdSchema).optional(),
   zone: text(40).optional(),
-  onBall: z.enum(REACTIONS).optional(), offBall: z.enum(REACTIONS).optional(), post: z.enum(REACTIONS).optional(), help: z.enum(REACTIONS).optional(),
-  overrides: z.record(z.string(), obj({ does: z.enum(REACTIONS), who: z.array(DefenderIdSchema).optional() })).optional(),
+  onBall: z.enum(REACTIONS).optional(),
+  offBall: z.enum(REACTIONS).optional(),
+  post: z.enum(REACTIONS).optional(),
+  help: z.enum(REACTIONS).optional(),
+  overrides: z
+    .record(z.string(), obj({ does: z.enum(REACTIONS), who: z.array(DefenderIdSchema).optional() }))
+    .optional(),
 });
 
-const PlacesSchema = obj({ '1': PlaceSchema, '2': PlaceSchema, '3': PlaceSchema, '4': PlaceSchema, '5': PlaceSchema });
+const PlacesSchema = obj({
+  '1': PlaceSchema,
+  '2': PlaceSchema,
+  '3': PlaceSchema,
+  '4': PlaceSchema,
+  '5': PlaceSchema,
+});
 
-export const AGAINST = ['man', '2-3', '3-2', '1-2-2', '1-3-1', '2-1-2', 'box-and-one', 'triangle-and-two', 'any'] as const;
+export const AGAINST = [
+  'man',
+  '2-3',
+  '3-2',
+  '1-2-2',
+  '1-3-1',
+  '2-1-2',
+  'box-and-one',
+  'triangle-and-two',
+  'any',
+] as const;
 
 export const PlaySchema = obj({
   format: z.literal(FORMAT),
@@ -127,7 +272,10 @@ export const PlaySchema = obj({
   }),
   frames: z.array(FrameSchema).min(1).max(LIMITS.frames),
   defences: z.array(DefenceSchema).max(LIMITS.defences).optional(),
-  silenced: z.array(obj({ code: text(60), at: text(80).optional(), reason: text(LIMITS.line) })).max(200).optional(),
+  silenced: z
+    .array(obj({ code: text(60), at: text(80).optional(), reason: text(LIMITS.line) }))
+    .max(200)
+    .optional(),
   notes: text(LIMITS.text).optional(),
 });
 

@@ -45,9 +45,17 @@ const refuse = (sentence: string): EditResult => ({ ok: false, sentence });
 export function edit(play: Play, change: Change): EditResult {
   switch (change.do) {
     case 'name':
-      return change.name.length > LIMITS.name ? refuse(`A name has at most ${LIMITS.name} characters.`) : done({ ...play, name: change.name });
+      return change.name.length > LIMITS.name
+        ? refuse(`A name has at most ${LIMITS.name} characters.`)
+        : done({ ...play, name: change.name });
     case 'call':
-      return tooLong([change.word, LIMITS.name], [change.signal, LIMITS.line]) ?? done({ ...play, call: { ...play.call, ...optional('word', change.word), ...optional('signal', change.signal) } });
+      return (
+        tooLong([change.word, LIMITS.name], [change.signal, LIMITS.line]) ??
+        done({
+          ...play,
+          call: { ...play.call, ...optional('word', change.word), ...optional('signal', change.signal) },
+        })
+      );
     case 'series':
       return tooLong([change.series, LIMITS.name]) ?? done({ ...play, series: change.series });
     case 'notes':
@@ -64,24 +72,36 @@ export function edit(play: Play, change: Change): EditResult {
       return setAlignment(play, change.key, change.flipped ?? false);
     case 'place': {
       const { alignment: _moved, ...start } = play.start;
-      return done({ ...play, start: { ...start, places: { ...start.places, [change.player]: change.place } } as Play['start'] });
+      return done({
+        ...play,
+        start: { ...start, places: { ...start.places, [change.player]: change.place } } as Play['start'],
+      });
     }
     case 'ball':
       return done({ ...play, start: { ...play.start, ball: change.player } });
     case 'throwIn': {
       const { throwIn: _old, ...start } = play.start;
-      return done({ ...play, start: (change.from === null ? start : { ...start, throwIn: change.from }) as Play['start'] });
+      return done({
+        ...play,
+        start: (change.from === null ? start : { ...start, throwIn: change.from }) as Play['start'],
+      });
     }
     case 'addAction':
       return addAction(play, change);
     case 'setAction':
-      return onAction(play, change.id, (frame, i) => ({ ...frame, actions: frame.actions.with(i, { ...change.action, id: change.id } as Action) }));
+      return onAction(play, change.id, (frame, i) => ({
+        ...frame,
+        actions: frame.actions.with(i, { ...change.action, id: change.id } as Action),
+      }));
     case 'removeAction':
       return onAction(play, change.id, (frame, i) => ({ ...frame, actions: frame.actions.toSpliced(i, 1) }));
     case 'moveAction':
       return onAction(play, change.id, (frame, i) => {
         const rest = frame.actions.toSpliced(i, 1);
-        return { ...frame, actions: rest.toSpliced(Math.max(0, Math.min(rest.length, change.to)), 0, frame.actions[i]!) };
+        return {
+          ...frame,
+          actions: rest.toSpliced(Math.max(0, Math.min(rest.length, change.to)), 0, frame.actions[i]!),
+        };
       });
     case 'addFrame':
       return addFrame(play, change);
@@ -90,7 +110,14 @@ export function edit(play: Play, change: Change): EditResult {
     case 'removeFrame':
       return removeFrame(play, change.id);
     case 'caption':
-      return tooLong([change.title, LIMITS.name], [change.caption, LIMITS.line * 2]) ?? onFrame(play, change.frame, (f) => ({ ...f, ...optional('title', change.title), ...optional('caption', change.caption) }));
+      return (
+        tooLong([change.title, LIMITS.name], [change.caption, LIMITS.line * 2]) ??
+        onFrame(play, change.frame, (f) => ({
+          ...f,
+          ...optional('title', change.title),
+          ...optional('caption', change.caption),
+        }))
+      );
     case 'flip':
       return done(flip(play));
     case 'numbers':
@@ -98,7 +125,9 @@ export function edit(play: Play, change: Change): EditResult {
     case 'splice':
       return within(splice(play, change.after, change.play));
     case 'copyLine':
-      return frameById(play, change.from) && frameById(play, change.after) ? within(copyLine(play, change.from, change.after)) : refuse('That frame is gone.');
+      return frameById(play, change.from) && frameById(play, change.after)
+        ? within(copyLine(play, change.from, change.after))
+        : refuse('That frame is gone.');
   }
 }
 
@@ -122,7 +151,9 @@ function tooLong(...fields: [string | undefined, number][]): EditResult | undefi
 }
 
 function within(play: Play): EditResult {
-  return play.frames.length > LIMITS.frames ? refuse(`That would make ${play.frames.length} frames; a play has at most ${LIMITS.frames}.`) : done(play);
+  return play.frames.length > LIMITS.frames
+    ? refuse(`That would make ${play.frames.length} frames; a play has at most ${LIMITS.frames}.`)
+    : done(play);
 }
 
 function setAlignment(play: Play, key: string, flipped: boolean): EditResult {
@@ -130,14 +161,22 @@ function setAlignment(play: Play, key: string, flipped: boolean): EditResult {
   if (!alignment) return refuse('There is no such alignment.');
   const places = alignmentPlaces(courtFor(play), alignment);
   const side = (p: Place): Place =>
-    !flipped ? p : { ...p, x: p.x === 0 ? 0 : -p.x, ...(p.spot && isSpotKey(p.spot) ? { spot: mirrorSpot(p.spot) } : {}) };
+    !flipped
+      ? p
+      : {
+          ...p,
+          x: p.x === 0 ? 0 : -p.x,
+          ...(p.spot && isSpotKey(p.spot) ? { spot: mirrorSpot(p.spot) } : {}),
+        };
   const placed = byPlayer((p) => side(places[p]));
   return done({ ...play, start: { ...play.start, alignment: key, places: placed } });
 }
 
 function onFrame(play: Play, id: string, fn: (f: Frame) => Frame): EditResult {
   const i = play.frames.findIndex((f) => f.id === id);
-  return i < 0 ? refuse('That frame is gone.') : done({ ...play, frames: play.frames.with(i, fn(play.frames[i]!)) });
+  return i < 0
+    ? refuse('That frame is gone.')
+    : done({ ...play, frames: play.frames.with(i, fn(play.frames[i]!)) });
 }
 
 function onAction(play: Play, id: string, fn: (f: Frame, index: number) => Frame): EditResult {
@@ -148,8 +187,10 @@ function onAction(play: Play, id: string, fn: (f: Frame, index: number) => Frame
 function addAction(play: Play, change: { frame: string; action: NewAction; at?: number }): EditResult {
   const frame = frameById(play, change.frame);
   if (!frame) return refuse('That frame is gone.');
-  if (frame.actions.length >= LIMITS.actions) return refuse(`A frame has at most ${LIMITS.actions} actions: start the next frame.`);
-  if ('path' in change.action && (change.action.path?.length ?? 0) > LIMITS.waypoints) return refuse(`A path has at most ${LIMITS.waypoints} points.`);
+  if (frame.actions.length >= LIMITS.actions)
+    return refuse(`A frame has at most ${LIMITS.actions} actions: start the next frame.`);
+  if ('path' in change.action && (change.action.path?.length ?? 0) > LIMITS.waypoints)
+    return refuse(`A path has at most ${LIMITS.waypoints} points.`);
   const action = { ...change.action, id: freshIds(play, 'a', 1)[0]! } as Action;
   const at = Math.max(0, Math.min(frame.actions.length, change.at ?? frame.actions.length));
   return onFrame(play, frame.id, (f) => ({ ...f, actions: f.actions.toSpliced(at, 0, action) }));
@@ -157,7 +198,12 @@ function addAction(play: Play, change: { frame: string; action: NewAction; at?: 
 
 function addFrame(play: Play, change: { after: string | null; fork?: boolean; read?: Read }): EditResult {
   if (play.frames.length >= LIMITS.frames) return refuse(`A play has at most ${LIMITS.frames} frames.`);
-  const frame: Frame = { id: freshIds(play, 'f', 1)[0]!, parent: change.after, actions: [], ...optional('read', change.read) };
+  const frame: Frame = {
+    id: freshIds(play, 'f', 1)[0]!,
+    parent: change.after,
+    actions: [],
+    ...optional('read', change.read),
+  };
   if (change.after === null) {
     const [first, ...rest] = play.frames;
     return done({ ...play, frames: [frame, { ...first!, parent: frame.id }, ...rest] });
@@ -197,7 +243,9 @@ function removeFrame(play: Play, id: string): EditResult {
   if (frame.parent === null && children.length > 1) {
     return refuse(`${children.length} answers start from frame 1. Remove them first, or empty the frame.`);
   }
-  const frames = play.frames.filter((f) => f.id !== id).map((f) => (f.parent === id ? { ...f, parent: frame.parent } : f));
+  const frames = play.frames
+    .filter((f) => f.id !== id)
+    .map((f) => (f.parent === id ? { ...f, parent: frame.parent } : f));
   const root = frames.findIndex((f) => f.parent === null);
   return done({ ...play, frames: root > 0 ? [frames[root]!, ...frames.toSpliced(root, 1)] : frames });
 }

@@ -29,11 +29,20 @@ export function screenUsed(walk: FrameWalk, step: Step): ScreenStep | undefined 
   const curve = through(step.before.places[step.action.by], path);
   return walk.steps
     .filter(isScreen)
-    .find((s) => s.action.for === step.action.by && nearestOnCurve(curve, s.after.places[s.action.by]).distance <= USES_WITHIN);
+    .find(
+      (s) =>
+        s.action.for === step.action.by &&
+        nearestOnCurve(curve, s.after.places[s.action.by]).distance <= USES_WITHIN,
+    );
 }
 
 /** What kind of cut it is, where the floor tells: the coach's own word wins. */
-export function cutKind(court: Court, walk: FrameWalk, step: Step & { action: ActionOf<'cut'> }, earlier: readonly FrameWalk[] = []): CutKind | undefined {
+export function cutKind(
+  court: Court,
+  walk: FrameWalk,
+  step: Step & { action: ActionOf<'cut'> },
+  earlier: readonly FrameWalk[] = [],
+): CutKind | undefined {
   const { action, before } = step;
   if (action.kind) return action.kind;
   const from = before.places[action.by];
@@ -42,7 +51,9 @@ export function cutKind(court: Court, walk: FrameWalk, step: Step & { action: Ac
   const toRim = distanceToRim(court, to) <= 7;
   const used = screenUsed(walk, step);
   const previous = earlier.at(-1);
-  const before2 = [...(previous?.steps ?? []), ...walk.steps.slice(0, walk.steps.indexOf(step))].filter((s) => s.action.by === action.by);
+  const before2 = [...(previous?.steps ?? []), ...walk.steps.slice(0, walk.steps.indexOf(step))].filter(
+    (s) => s.action.by === action.by,
+  );
   const last = before2.at(-1)?.action;
 
   if (last?.does === 'screen') {
@@ -58,7 +69,11 @@ export function cutKind(court: Court, walk: FrameWalk, step: Step & { action: Ac
   const justPassed = last?.does === 'pass';
   if (toRim) {
     if (justPassed) return 'giveAndGo';
-    if (walk.steps.some((s) => s.action.does === 'dribble' && s.action.by !== action.by) && from.x * ball.x < 0) return 'cut45';
+    if (
+      walk.steps.some((s) => s.action.does === 'dribble' && s.action.by !== action.by) &&
+      from.x * ball.x < 0
+    )
+      return 'cut45';
     return behindArc(court, from) && distance(from, ball) < 28 && from.y < ball.y + 2 ? 'back' : 'basket';
   }
   const corner = (p: Point) => p.y < 8 && Math.abs(p.x) > court.cornerX - 3;
@@ -70,13 +85,20 @@ export function cutKind(court: Court, walk: FrameWalk, step: Step & { action: Ac
   if (low(from) && behindArc(court, to) && Math.abs(to.x) < 14) return 'zip';
   if (low(from) && to.y >= 13 && to.y <= 22 && Math.abs(to.x) <= court.laneWidth / 2 + 1.5) return 'flash';
   if (low(to) && !inLane(court, to) && from.y > to.y) return 'postUp';
-  const vacated = PLAYERS.find((p) => p !== action.by && distance(walk.before.places[p], to) <= 3 && distance(walk.after.places[p], to) > 6);
+  const vacated = PLAYERS.find(
+    (p) =>
+      p !== action.by && distance(walk.before.places[p], to) <= 3 && distance(walk.after.places[p], to) > 6,
+  );
   if (vacated) return distance(walk.after.places[vacated], from) <= 3 ? 'exchange' : 'replace';
   if (!sameSide && corner(to)) return 'clear';
   return undefined;
 }
 
-export function screenKind(court: Court, walk: FrameWalk, step: Step & { action: ActionOf<'screen'> }): ScreenKind | undefined {
+export function screenKind(
+  court: Court,
+  walk: FrameWalk,
+  step: Step & { action: ActionOf<'screen'> },
+): ScreenKind | undefined {
   const { action } = step;
   if (action.kind) return action.kind;
   const user = step.before.places[action.for];
@@ -89,7 +111,8 @@ export function screenKind(court: Court, walk: FrameWalk, step: Step & { action:
   if (toward && distanceToRim(court, toward) <= 8 && user.y > spot.y) return 'back';
   const ball = ballPoint(walk.before, court);
   if (toward && behindArc(court, toward) && distance(toward, ball) > distance(user, ball) + 4) return 'flare';
-  if (distanceToRim(court, user) < distanceToRim(court, step.before.places[action.by])) return Math.abs(user.x) > 15 ? 'widePin' : 'pinDown';
+  if (distanceToRim(court, user) < distanceToRim(court, step.before.places[action.by]))
+    return Math.abs(user.x) > 15 ? 'widePin' : 'pinDown';
   return undefined;
 }
 
@@ -104,11 +127,18 @@ function userGoes(walk: FrameWalk, step: Step & { action: ActionOf<'screen'> }):
  * The direction the screener's back faces, degrees counter-clockwise from +x. Default: toward where
  * the user goes next, in this frame or the following one; else away from the user.
  */
-export function screenAngle(walk: FrameWalk, step: Step & { action: ActionOf<'screen'> }, next?: FrameWalk): number {
+export function screenAngle(
+  walk: FrameWalk,
+  step: Step & { action: ActionOf<'screen'> },
+  next?: FrameWalk,
+): number {
   if (step.action.angle !== undefined) return step.action.angle;
   const spot = step.after.places[step.action.by];
   const user = step.after.places[step.action.for];
-  const goes = userGoes(walk, step) ?? next?.steps.filter((s) => s.action.by === step.action.for && pathOf(s.action).length > 0)[0]?.after.places[step.action.for];
+  const goes =
+    userGoes(walk, step) ??
+    next?.steps.filter((s) => s.action.by === step.action.for && pathOf(s.action).length > 0)[0]?.after
+      .places[step.action.for];
   const v = goes && distance(goes, spot) > 1 ? unit(spot, goes) : unit(user, spot);
   return v.x === 0 && v.y === 0 ? 90 : degrees(v);
 }
@@ -120,7 +150,10 @@ export function passKind(step: Step & { action: ActionOf<'pass'> }): PassKind {
   return distance(from, to) > SKIP_FROM && from.x * to.x < 0 ? 'skip' : 'chest';
 }
 
-export function dribbleKind(court: Court, step: Step & { action: ActionOf<'dribble'> }): DribbleKind | undefined {
+export function dribbleKind(
+  court: Court,
+  step: Step & { action: ActionOf<'dribble'> },
+): DribbleKind | undefined {
   if (step.action.kind) return step.action.kind;
   const from = distanceToRim(court, step.before.places[step.action.by]);
   const to = distanceToRim(court, step.after.places[step.action.by]);
@@ -129,7 +162,12 @@ export function dribbleKind(court: Court, step: Step & { action: ActionOf<'dribb
 }
 
 /** The player a place would be read as: nearest teammate within `reach` feet, not counting `except`. */
-export function playerAt(places: Readonly<Record<PlayerId, Point>>, p: Point, reach: number, except?: PlayerId): PlayerId | undefined {
+export function playerAt(
+  places: Readonly<Record<PlayerId, Point>>,
+  p: Point,
+  reach: number,
+  except?: PlayerId,
+): PlayerId | undefined {
   let best: { id: PlayerId; d: number } | undefined;
   for (const id of PLAYERS) {
     const d = distance(places[id], p);

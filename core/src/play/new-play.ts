@@ -23,7 +23,11 @@ export function newPlay(options: NewPlay): Play {
     level: options.level,
     against: ['man'],
     situation: [],
-    start: { alignment: alignment.key, places: alignmentPlaces(courtFor(options), alignment), ball: options.ball },
+    start: {
+      alignment: alignment.key,
+      places: alignmentPlaces(courtFor(options), alignment),
+      ball: options.ball,
+    },
     frames: [{ id: 'f1', parent: null, actions: [] }],
   };
 }

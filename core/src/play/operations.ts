@@ -18,7 +18,14 @@ function mirrorPlace<P extends Place>(p: P): P {
 
 const PLACE_WORDS = 'corner|wing|slot|block|elbow|mid-post|short corner|dunker|hash|side|lane|sideline';
 const SIDED = new RegExp(`\\b(left|right)(?=[ -](?:${PLACE_WORDS})\\b)`, 'gi');
-const OTHER: Record<string, string> = { left: 'right', right: 'left', Left: 'Right', Right: 'Left', LEFT: 'RIGHT', RIGHT: 'LEFT' };
+const OTHER: Record<string, string> = {
+  left: 'right',
+  right: 'left',
+  Left: 'Right',
+  Right: 'Left',
+  LEFT: 'RIGHT',
+  RIGHT: 'LEFT',
+};
 
 function mirrorWords<T extends string | undefined>(text: T): T {
   return text?.replace(SIDED, (w) => OTHER[w] ?? w) as T;
@@ -27,10 +34,19 @@ function mirrorWords<T extends string | undefined>(text: T): T {
 /** The play on the other side of the floor: places, paths, screen angles, throw-in and the sides named in its own captions. */
 export function flip(play: Play): Play {
   const places = byPlayer((p) => mirrorPlace(play.start.places[p]));
-  const turned = play.start.throwIn === 'sidelineLeft' ? 'sidelineRight' : play.start.throwIn === 'sidelineRight' ? 'sidelineLeft' : play.start.throwIn;
+  const turned =
+    play.start.throwIn === 'sidelineLeft'
+      ? 'sidelineRight'
+      : play.start.throwIn === 'sidelineRight'
+        ? 'sidelineLeft'
+        : play.start.throwIn;
   return {
     ...play,
-    start: { ...play.start, places: { ...play.start.places, ...places }, ...(turned ? { throwIn: turned } : {}) } as Play['start'],
+    start: {
+      ...play.start,
+      places: { ...play.start.places, ...places },
+      ...(turned ? { throwIn: turned } : {}),
+    } as Play['start'],
     frames: play.frames.map((f) => ({
       ...f,
       ...(f.caption === undefined ? {} : { caption: mirrorWords(f.caption) }),
@@ -77,7 +93,9 @@ export function permute(play: Play, to: Numbers): Play {
     ...(play.defences
       ? {
           defences: play.defences.map((d) =>
-            d.matchup ? { ...d, matchup: Object.fromEntries(Object.entries(d.matchup).map(([x, p]) => [x, to[p]])) } : d,
+            d.matchup
+              ? { ...d, matchup: Object.fromEntries(Object.entries(d.matchup).map(([x, p]) => [x, to[p]])) }
+              : d,
           ),
         }
       : {}),
@@ -85,7 +103,7 @@ export function permute(play: Play, to: Numbers): Play {
 }
 
 export const swapNumbers = (a: PlayerId, b: PlayerId): Numbers =>
-  byPlayer((p) => p === a ? b : p === b ? a : p);
+  byPlayer((p) => (p === a ? b : p === b ? a : p));
 /** Everyone takes the next number: 1 becomes 2 … 5 becomes 1. */
 export const rotateNumbers: Numbers = { '1': '2', '2': '3', '3': '4', '4': '5', '5': '1' };
 
@@ -100,7 +118,9 @@ function graft(play: Play, frames: readonly Frame[], parent: string): Frame[] {
     ...f,
     id: frameIds[i]!,
     parent: i === 0 ? parent : (frameOf.get(f.parent ?? '') ?? parent),
-    ...(f.looks ? { looks: f.looks.map((l) => (l.after ? { ...l, after: actionOf.get(l.after) ?? l.after } : l)) } : {}),
+    ...(f.looks
+      ? { looks: f.looks.map((l) => (l.after ? { ...l, after: actionOf.get(l.after) ?? l.after } : l)) }
+      : {}),
     actions: f.actions.map((a) => ({
       ...a,
       id: actionOf.get(a.id)!,
@@ -112,7 +132,9 @@ function graft(play: Play, frames: readonly Frame[], parent: string): Frame[] {
 /** Appends copies of the line from frame `from` to its leaf behind frame `after` (as a further ending where one is there). */
 export function copyLine(play: Play, from: string, after: string): Play {
   const line = lineThrough(play, from);
-  const copied = line.slice(line.findIndex((f) => f.id === from)).map((f, i, all) => (i === 0 ? f : { ...f, parent: all[i - 1]!.id }));
+  const copied = line
+    .slice(line.findIndex((f) => f.id === from))
+    .map((f, i, all) => (i === 0 ? f : { ...f, parent: all[i - 1]!.id }));
   return { ...play, frames: [...play.frames, ...graft(play, copied, after)] };
 }
 
@@ -127,9 +149,19 @@ export function splice(play: Play, after: string, other: Play): Play {
   const here = courtFor(play);
   const there = courtFor(other);
   const moved = there.key === here.key ? other : withCourt(other, play.court, play.customCourt);
-  const now: FloorState = walkFrame(stateAt(play, after), play.frames.find((f) => f.id === after) ?? { id: '', parent: null, actions: [] }).after;
+  const now: FloorState = walkFrame(
+    stateAt(play, after),
+    play.frames.find((f) => f.id === after) ?? { id: '', parent: null, actions: [] },
+  ).after;
   const bridge = bridgeActions(now, moved);
-  const frames = bridge.length > 0 ? [{ id: 'bridge', parent: null, title: 'Get into it', actions: bridge } as Frame, { ...moved.frames[0]!, parent: 'bridge' }, ...moved.frames.slice(1)] : moved.frames;
+  const frames =
+    bridge.length > 0
+      ? [
+          { id: 'bridge', parent: null, title: 'Get into it', actions: bridge } as Frame,
+          { ...moved.frames[0]!, parent: 'bridge' },
+          ...moved.frames.slice(1),
+        ]
+      : moved.frames;
   return { ...play, frames: [...play.frames, ...graft(play, frames, after)] };
 }
 
@@ -144,7 +176,11 @@ function bridgeActions(now: FloorState, other: Play): Action[] {
     if (distance(now.places[p], goal) <= THERE) continue;
     const path = [{ ...goal }];
     const dribbles = p === wanted && holder === wanted && now.dribble !== 'dead';
-    actions.push(dribbles ? { id: id(), by: p, does: 'dribble', path, tempo: 'jog' } : { id: id(), by: p, does: 'cut', path, tempo: 'jog' });
+    actions.push(
+      dribbles
+        ? { id: id(), by: p, does: 'dribble', path, tempo: 'jog' }
+        : { id: id(), by: p, does: 'cut', path, tempo: 'jog' },
+    );
   }
   return actions;
 }

@@ -3,7 +3,8 @@ import type { Action, Frame, Place, Play, Waypoint } from './document.ts';
 import { lineTo } from './tree.ts';
 
 /** The ball is always somewhere: in one player's hands, or at the rim after his shot. */
-export type Ball = { readonly at: 'player'; readonly player: PlayerId } | { readonly at: 'rim'; readonly shooter: PlayerId };
+export type Ball =
+  { readonly at: 'player'; readonly player: PlayerId } | { readonly at: 'rim'; readonly shooter: PlayerId };
 
 /** live = may start a dribble; used = is dribbling and may go on; dead = has picked it up. */
 export type Dribble = 'live' | 'used' | 'dead';
@@ -39,11 +40,14 @@ export function startState(play: Play): FloorState {
   };
 }
 
-export const holderOf = (state: FloorState): PlayerId | null => (state.ball.at === 'player' ? state.ball.player : null);
+export const holderOf = (state: FloorState): PlayerId | null =>
+  state.ball.at === 'player' ? state.ball.player : null;
 
 /** The way points an action moves its player through; empty when he stays. */
 export const pathOf = (action: Action): readonly Waypoint[] =>
-  action.does === 'cut' || action.does === 'dribble' || action.does === 'screen' || action.does === 'seal' ? (action.path ?? []) : [];
+  action.does === 'cut' || action.does === 'dribble' || action.does === 'screen' || action.does === 'seal'
+    ? (action.path ?? [])
+    : [];
 
 /**
  * The state after one action. An action that the ball does not allow (a pass by one who has not got
@@ -62,7 +66,9 @@ export function applyAction(state: FloorState, action: Action): FloorState {
     case 'dribble':
       return { ...state, places, dribble: has && state.dribble === 'live' ? 'used' : state.dribble };
     case 'shot':
-      return has ? { places, ball: { at: 'rim', shooter: action.by }, dribble: 'dead', thrower } : { ...state, places };
+      return has
+        ? { places, ball: { at: 'rim', shooter: action.by }, dribble: 'dead', thrower }
+        : { ...state, places };
     case 'fake':
     case 'hold':
       return { ...state, places, dribble: has && state.dribble === 'used' ? 'dead' : state.dribble };

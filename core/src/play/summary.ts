@@ -23,7 +23,10 @@ export interface PlaySummary {
 export function summarise(play: Play): PlaySummary {
   const court = courtFor(play);
   const line = mainLine(play);
-  const places = Object.fromEntries(PLAYERS.map((p) => [p, play.start.places[p]])) as Record<PlayerId, { x: number; y: number }>;
+  const places = Object.fromEntries(PLAYERS.map((p) => [p, play.start.places[p]])) as Record<
+    PlayerId,
+    { x: number; y: number }
+  >;
   const known = recognise(court, places);
   return {
     name: play.name,

@@ -12,7 +12,11 @@ export const leaves = (play: Play): Frame[] => {
 export function lineTo(play: Play, id: string): Frame[] {
   const byId = new Map(play.frames.map((f) => [f.id, f]));
   const line: Frame[] = [];
-  for (let f = byId.get(id); f && line.length <= play.frames.length; f = f.parent === null ? undefined : byId.get(f.parent)) {
+  for (
+    let f = byId.get(id);
+    f && line.length <= play.frames.length;
+    f = f.parent === null ? undefined : byId.get(f.parent)
+  ) {
     line.unshift(f);
   }
   return line;
@@ -21,7 +25,8 @@ export function lineTo(play: Play, id: string): Frame[] {
 /** The play as drawn: from frame 1 by first children to a leaf. */
 export function mainLine(play: Play): Frame[] {
   const line: Frame[] = [play.frames[0]!];
-  for (let next = childrenOf(play, line[0]!.id)[0]; next; next = childrenOf(play, next.id)[0]) line.push(next);
+  for (let next = childrenOf(play, line[0]!.id)[0]; next; next = childrenOf(play, next.id)[0])
+    line.push(next);
   return line;
 }
 
@@ -34,7 +39,10 @@ export function lineThrough(play: Play, id: string): Frame[] {
 
 export const allActions = (play: Play): Action[] => play.frames.flatMap((f) => f.actions);
 
-export function findAction(play: Play, id: string): { frame: Frame; action: Action; index: number } | undefined {
+export function findAction(
+  play: Play,
+  id: string,
+): { frame: Frame; action: Action; index: number } | undefined {
   for (const frame of play.frames) {
     const index = frame.actions.findIndex((a) => a.id === id);
     if (index >= 0) return { frame, action: frame.actions[index]!, index };
@@ -47,11 +55,14 @@ export function findAction(play: Play, id: string): { frame: Frame; action: Acti
  * cue or a look count as taken, so that a tie to a deleted action never attaches to a new one.
  */
 export function freshIds(play: Play, prefix: 'a' | 'f', count: number): string[] {
-  const used = prefix === 'f' ? play.frames.flatMap((f) => [f.id, f.parent ?? '']) : [
-    ...allActions(play).flatMap((a) => [a.id, a.cue?.on ?? '']),
-    ...play.frames.flatMap((f) => (f.looks ?? []).map((l) => l.after ?? '')),
-    ...(play.defences ?? []).flatMap((d) => Object.keys(d.overrides ?? {})),
-  ];
+  const used =
+    prefix === 'f'
+      ? play.frames.flatMap((f) => [f.id, f.parent ?? ''])
+      : [
+          ...allActions(play).flatMap((a) => [a.id, a.cue?.on ?? '']),
+          ...play.frames.flatMap((f) => (f.looks ?? []).map((l) => l.after ?? '')),
+          ...(play.defences ?? []).flatMap((d) => Object.keys(d.overrides ?? {})),
+        ];
   let max = 0;
   for (const u of used) {
     const n = u.startsWith(prefix) ? Number(u.slice(1)) : NaN;

@@ -15,7 +15,11 @@ export function cardOf(play: Play): Play {
     if (w.steps.length > walks[best]!.steps.length) best = i;
   });
   const walk = walks[best]!;
-  const actions = walk.steps.map((s): Action => (s.action.does === 'screen' ? { ...s.action, angle: screenAngle(walk, { ...s, action: s.action }, walks[best + 1]) } : s.action));
+  const actions = walk.steps.map((s): Action =>
+    s.action.does === 'screen'
+      ? { ...s.action, angle: screenAngle(walk, { ...s, action: s.action }, walks[best + 1]) }
+      : s.action,
+  );
   const { defences: _d, notes: _n, silenced: _s, ...rest } = play;
   return {
     ...rest,

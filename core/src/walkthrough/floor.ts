@@ -12,7 +12,10 @@ export const onePlace: Check = {
   words: 'Two players never end in one place',
   run: ({ walks }) => {
     const start = walks[0];
-    const moments = [...(start ? [{ frame: start.frame, state: start.before }] : []), ...walks.map((w) => ({ frame: w.frame, state: w.after }))];
+    const moments = [
+      ...(start ? [{ frame: start.frame, state: start.before }] : []),
+      ...walks.map((w) => ({ frame: w.frame, state: w.after })),
+    ];
     const seen = new Set<string>();
     return moments.flatMap(({ frame, state }) =>
       PLAYERS.flatMap((a, i) =>
@@ -22,7 +25,17 @@ export const onePlace: Check = {
           if (!close) seen.delete(key);
           if (!close || seen.has(key)) return [];
           seen.add(key);
-          return [{ code: 'one-place', group: 'law' as const, severity: 'breaks' as const, frame: frame.id, players: [a, b], place: state.places[a], sentence: `${a} and ${b} stand in one place.` }];
+          return [
+            {
+              code: 'one-place',
+              group: 'law' as const,
+              severity: 'breaks' as const,
+              frame: frame.id,
+              players: [a, b],
+              place: state.places[a],
+              sentence: `${a} and ${b} stand in one place.`,
+            },
+          ];
         }),
       ),
     );
@@ -35,15 +48,37 @@ export const outOfBounds: Check = {
   run: ({ court, walks }) => {
     const start = walks[0]?.before;
     const opening = start
-      ? PLAYERS.filter((p) => p !== start.thrower && !inBounds(court, start.places[p])).map((p) => ({ code: 'out-of-bounds', group: 'law' as const, severity: 'illegal' as const, frame: walks[0]!.frame.id, players: [p], place: start.places[p], sentence: `${p} starts out of bounds.` }))
+      ? PLAYERS.filter((p) => p !== start.thrower && !inBounds(court, start.places[p])).map((p) => ({
+          code: 'out-of-bounds',
+          group: 'law' as const,
+          severity: 'illegal' as const,
+          frame: walks[0]!.frame.id,
+          players: [p],
+          place: start.places[p],
+          sentence: `${p} starts out of bounds.`,
+        }))
       : [];
     const moves = walks.flatMap((walk) =>
       walk.steps.flatMap((step) => {
         const { action } = step;
         const out = pathOf(action).find((p) => !inBounds(court, p));
         if (!out || step.before.thrower === action.by) return [];
-        const sentence = holderOf(step.before) === action.by ? `${action.by} takes the ball out of bounds.` : `${action.by} runs out of bounds.`;
-        return [{ code: 'out-of-bounds', group: 'law' as const, severity: 'illegal' as const, frame: walk.frame.id, action: action.id, players: [action.by], place: out, sentence }];
+        const sentence =
+          holderOf(step.before) === action.by
+            ? `${action.by} takes the ball out of bounds.`
+            : `${action.by} runs out of bounds.`;
+        return [
+          {
+            code: 'out-of-bounds',
+            group: 'law' as const,
+            severity: 'illegal' as const,
+            frame: walk.frame.id,
+            action: action.id,
+            players: [action.by],
+            place: out,
+            sentence,
+          },
+        ];
       }),
     );
     return [...opening, ...moves];

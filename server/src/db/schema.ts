@@ -12,7 +12,9 @@ export const teams = pgTable('teams', {
 /** Players and staff; no screen uses them yet. */
 export const people = pgTable('people', {
   id: text('id').primaryKey(),
-  teamId: text('team_id').notNull().references(() => teams.id),
+  teamId: text('team_id')
+    .notNull()
+    .references(() => teams.id),
   name: text('name').notNull(),
   role: text('role', { enum: ['coach', 'assistant', 'player'] }).notNull(),
 });
@@ -22,7 +24,9 @@ export const plays = pgTable(
   'plays',
   {
     id: text('id').primaryKey(),
-    teamId: text('team_id').notNull().references(() => teams.id),
+    teamId: text('team_id')
+      .notNull()
+      .references(() => teams.id),
     revision: integer('revision').notNull(),
     document: jsonb('document').$type<Play>().notNull(),
     summary: jsonb('summary').$type<PlaySummary>().notNull(),
@@ -38,7 +42,9 @@ export const playVersions = pgTable(
   'play_versions',
   {
     id: serial('id').primaryKey(),
-    playId: text('play_id').notNull().references(() => plays.id, { onDelete: 'cascade' }),
+    playId: text('play_id')
+      .notNull()
+      .references(() => plays.id, { onDelete: 'cascade' }),
     revision: integer('revision').notNull(),
     sitting: text('sitting').notNull(),
     name: text('name'),

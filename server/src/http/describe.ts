@@ -9,7 +9,10 @@ export const describe = (summary: string, answer: z.ZodType) =>
     summary,
     responses: {
       200: { description: 'OK', content: { 'application/json': { schema: resolver(answer) } } },
-      default: { description: 'A problem, told in one sentence', content: { 'application/problem+json': { schema: resolver(ProblemSchema) } } },
+      default: {
+        description: 'A problem, told in one sentence',
+        content: { 'application/problem+json': { schema: resolver(ProblemSchema) } },
+      },
     },
   });
 

@@ -15,9 +15,23 @@ export class ProblemError extends Error {
   }
 }
 
-export const notFound = (what: string): ProblemError => new ProblemError(404, 'Not found', `${what} is not here. It may have been removed for good.`);
+export const notFound = (what: string): ProblemError =>
+  new ProblemError(404, 'Not found', `${what} is not here. It may have been removed for good.`);
 
-export function problemResponse(c: Context, status: number, title: string, detail: string, theirs?: StoredPlay): Response {
-  const body: Problem = { type: 'about:blank', title, status, detail, instance: c.req.path, ...(theirs ? { theirs } : {}) };
+export function problemResponse(
+  c: Context,
+  status: number,
+  title: string,
+  detail: string,
+  theirs?: StoredPlay,
+): Response {
+  const body: Problem = {
+    type: 'about:blank',
+    title,
+    status,
+    detail,
+    instance: c.req.path,
+    ...(theirs ? { theirs } : {}),
+  };
   return c.body(JSON.stringify(body), status as 400, { 'Content-Type': 'application/problem+json' });
 }

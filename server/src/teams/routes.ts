@@ -9,7 +9,10 @@ import { notFound } from '../http/problem.ts';
 /** The one team of this server. */
 export function teamRoutes(db: Db, teamId: string) {
   return new Hono().get('/', describe('The team', TeamSchema), async (c) => {
-    const [team] = await db.select({ id: teams.id, name: teams.name }).from(teams).where(eq(teams.id, teamId));
+    const [team] = await db
+      .select({ id: teams.id, name: teams.name })
+      .from(teams)
+      .where(eq(teams.id, teamId));
     if (!team) throw notFound('The team');
     return c.json(team);
   });

@@ -4,7 +4,11 @@ import { createBrowserRouter, Navigate, RouterProvider, useRouteError } from 're
 import { Message } from '../ui/Message.tsx';
 import { ApiProblem } from './api.ts';
 
-const client = new QueryClient({ defaultOptions: { queries: { retry: (count, error) => !(error instanceof ApiProblem) && count < 2, staleTime: 2000 } } });
+const client = new QueryClient({
+  defaultOptions: {
+    queries: { retry: (count, error) => !(error instanceof ApiProblem) && count < 2, staleTime: 2000 },
+  },
+});
 
 const Playbook = lazy(() => import('../screens/playbook/Playbook.tsx'));
 const Desk = lazy(() => import('../screens/desk/Desk.tsx'));
@@ -12,17 +16,29 @@ const NewPlay = lazy(() => import('../screens/newplay/NewPlay.tsx'));
 
 function Broken() {
   const error = useRouteError();
-  return <Message title="This page could not be shown">{error instanceof ApiProblem ? error.message : 'Nothing was lost: what you drew is kept on this device.'}</Message>;
+  return (
+    <Message title="This page could not be shown">
+      {error instanceof ApiProblem
+        ? error.message
+        : 'Nothing was lost: what you drew is kept on this device.'}
+    </Message>
+  );
 }
 
-const page = (element: React.ReactNode) => ({ element: <Suspense fallback={<p className="visually-hidden">Opening</p>}>{element}</Suspense>, errorElement: <Broken /> });
+const page = (element: React.ReactNode) => ({
+  element: <Suspense fallback={<p className="visually-hidden">Opening</p>}>{element}</Suspense>,
+  errorElement: <Broken />,
+});
 
 const router = createBrowserRouter([
   { path: '/', element: <Navigate to="/plays" replace /> },
   { path: '/plays', ...page(<Playbook />) },
   { path: '/plays/new', ...page(<NewPlay />) },
   { path: '/plays/:id', ...page(<Desk />) },
-  { path: '*', ...page(<Message title="There is nothing at this address">The playbook has all plays.</Message>) },
+  {
+    path: '*',
+    ...page(<Message title="There is nothing at this address">The playbook has all plays.</Message>),
+  },
 ]);
 
 export function App() {

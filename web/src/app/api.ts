@@ -1,4 +1,18 @@
-import { PlayRowSchema, ProblemSchema, SavedSchema, StoredPlaySchema, TeamSchema, VersionRowSchema, type Play, type PlayRow, type Problem, type Saved, type StoredPlay, type Team, type VersionRow } from '@corkscrew/core';
+import {
+  PlayRowSchema,
+  ProblemSchema,
+  SavedSchema,
+  StoredPlaySchema,
+  TeamSchema,
+  VersionRowSchema,
+  type Play,
+  type PlayRow,
+  type Problem,
+  type Saved,
+  type StoredPlay,
+  type Team,
+  type VersionRow,
+} from '@corkscrew/core';
 import { z } from 'zod';
 
 /** The server said no, in a sentence for the coach. */
@@ -28,17 +42,25 @@ async function call<S extends z.ZodType>(schema: S, path: string, init?: Request
   throw new ApiProblem(problem.data);
 }
 
-const send = (method: string, body: unknown): RequestInit => ({ method, headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) });
+const send = (method: string, body: unknown): RequestInit => ({
+  method,
+  headers: { 'Content-Type': 'application/json' },
+  body: JSON.stringify(body),
+});
 const at = (id: string): string => `/api/plays/${encodeURIComponent(id)}`;
 
 export const api = {
   team: (): Promise<Team> => call(TeamSchema, '/api/team'),
   plays: (trash: boolean): Promise<PlayRow[]> => call(z.array(PlayRowSchema), `/api/plays?trash=${trash}`),
   play: (id: string): Promise<StoredPlay> => call(StoredPlaySchema, at(id)),
-  save: (play: Play, revision: number, sitting: string): Promise<Saved> => call(SavedSchema, at(play.id), send('PUT', { revision, sitting, document: play })),
+  save: (play: Play, revision: number, sitting: string): Promise<Saved> =>
+    call(SavedSchema, at(play.id), send('PUT', { revision, sitting, document: play })),
   trash: (id: string): Promise<StoredPlay> => call(StoredPlaySchema, at(id), { method: 'DELETE' }),
-  restore: (id: string): Promise<StoredPlay> => call(StoredPlaySchema, `${at(id)}/restore`, { method: 'POST' }),
+  restore: (id: string): Promise<StoredPlay> =>
+    call(StoredPlaySchema, `${at(id)}/restore`, { method: 'POST' }),
   versions: (id: string): Promise<VersionRow[]> => call(z.array(VersionRowSchema), `${at(id)}/versions`),
-  version: (id: string, version: number): Promise<StoredPlay> => call(StoredPlaySchema, `${at(id)}/versions/${version}`),
-  nameVersion: (id: string, version: number, name: string): Promise<VersionRow[]> => call(z.array(VersionRowSchema), `${at(id)}/versions/${version}`, send('PATCH', { name })),
+  version: (id: string, version: number): Promise<StoredPlay> =>
+    call(StoredPlaySchema, `${at(id)}/versions/${version}`),
+  nameVersion: (id: string, version: number, name: string): Promise<VersionRow[]> =>
+    call(z.array(VersionRowSchema), `${at(id)}/versions/${version}`, send('PATCH', { name })),
 };

@@ -14,7 +14,10 @@ interface Schema extends DBSchema {
 }
 
 let database: Promise<IDBPDatabase<Schema>> | undefined;
-const open = (): Promise<IDBPDatabase<Schema>> => (database ??= openDB<Schema>('corkscrew', 1, { upgrade: (db) => void db.createObjectStore('drafts', { keyPath: 'id' }) }));
+const open = (): Promise<IDBPDatabase<Schema>> =>
+  (database ??= openDB<Schema>('corkscrew', 1, {
+    upgrade: (db) => void db.createObjectStore('drafts', { keyPath: 'id' }),
+  }));
 
 export async function keepDraft(draft: Draft): Promise<void> {
   await (await open()).put('drafts', draft);

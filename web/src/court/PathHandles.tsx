@@ -19,7 +19,8 @@ export function PathHandles({ floorPoint }: { floorPoint: (e: PointerEvent) => P
   const path = live?.path ?? found.action.path!;
   const start = step.before.places[action.by];
   const points: P[] = [start, ...path];
-  const commit = (next: Waypoint[]) => apply({ do: 'setAction', id: action.id, action: { ...action, path: next } as NewAction });
+  const commit = (next: Waypoint[]) =>
+    apply({ do: 'setAction', id: action.id, action: { ...action, path: next } as NewAction });
 
   const grab = (e: PointerEvent, i: number, insert: boolean) => {
     e.stopPropagation();
@@ -47,28 +48,99 @@ export function PathHandles({ floorPoint }: { floorPoint: (e: PointerEvent) => P
     e.stopPropagation();
   };
 
-  const angle = action.does === 'screen' ? (turn ?? screenAngle(walks[index]!, { ...step, action }, walks[index + 1])) : null;
+  const angle =
+    action.does === 'screen'
+      ? (turn ?? screenAngle(walks[index]!, { ...step, action }, walks[index + 1]))
+      : null;
   const bar = path.at(-1) ?? start;
-  const knob = angle === null ? null : { x: bar.x + fromDegrees(angle + 90).x * 2.2, y: bar.y + fromDegrees(angle + 90).y * 2.2 };
+  const knob =
+    angle === null
+      ? null
+      : { x: bar.x + fromDegrees(angle + 90).x * 2.2, y: bar.y + fromDegrees(angle + 90).y * 2.2 };
 
   return (
     <g>
-      {live && <polyline points={points.map((p) => Object.values(toScene(DESK, p)).join(',')).join(' ')} fill="none" stroke="var(--pen)" strokeWidth={1.5} strokeDasharray="4 4" />}
+      {live && (
+        <polyline
+          points={points.map((p) => Object.values(toScene(DESK, p)).join(',')).join(' ')}
+          fill="none"
+          stroke="var(--pen)"
+          strokeWidth={1.5}
+          strokeDasharray="4 4"
+        />
+      )}
       {path.slice(0).map((_, i) => {
         const c = toScene(DESK, midpoint(points[i]!, points[i + 1]!));
-        return <circle key={`m${i}`} cx={c.x} cy={c.y} r={4.5} fill="var(--sheet)" stroke="var(--pen)" strokeWidth={1.5} style={{ cursor: 'move' }} data-bend={i} onPointerDown={(e) => grab(e, i, true)} onPointerMove={pull} onPointerUp={drop} />;
+        return (
+          <circle
+            key={`m${i}`}
+            cx={c.x}
+            cy={c.y}
+            r={4.5}
+            fill="var(--sheet)"
+            stroke="var(--pen)"
+            strokeWidth={1.5}
+            style={{ cursor: 'move' }}
+            data-bend={i}
+            onPointerDown={(e) => grab(e, i, true)}
+            onPointerMove={pull}
+            onPointerUp={drop}
+          />
+        );
       })}
       {path.map((w, i) => {
         const c = toScene(DESK, w);
         const end = i === path.length - 1;
-        return <circle key={`w${i}`} cx={c.x} cy={c.y} r={end ? 7 : 5.5} fill="var(--pen)" stroke="var(--sheet)" strokeWidth={1.5} style={{ cursor: 'move' }} tabIndex={0} role="button" aria-label={end ? 'End of the line' : `Bend ${i + 1}`} data-handle={end ? 'end' : i} onPointerDown={(e) => grab(e, i, false)} onPointerMove={pull} onPointerUp={drop} onDoubleClick={() => !end && remove(i)} onKeyDown={(e) => nudge(e, i)} />;
+        return (
+          <circle
+            key={`w${i}`}
+            cx={c.x}
+            cy={c.y}
+            r={end ? 7 : 5.5}
+            fill="var(--pen)"
+            stroke="var(--sheet)"
+            strokeWidth={1.5}
+            style={{ cursor: 'move' }}
+            tabIndex={0}
+            role="button"
+            aria-label={end ? 'End of the line' : `Bend ${i + 1}`}
+            data-handle={end ? 'end' : i}
+            onPointerDown={(e) => grab(e, i, false)}
+            onPointerMove={pull}
+            onPointerUp={drop}
+            onDoubleClick={() => !end && remove(i)}
+            onKeyDown={(e) => nudge(e, i)}
+          />
+        );
       })}
       {knob && (
         <circle
-          {...xy(knob)} r={5} fill="var(--sheet)" stroke="var(--pen)" strokeWidth={2} style={{ cursor: 'grab' }} data-handle="turn"
-          onPointerDown={(e) => { e.stopPropagation(); (e.target as Element).setPointerCapture(e.pointerId); setTurn(angle); }}
-          onPointerMove={(e) => { if (turn === null) return; const p = floorPoint(e); setTurn(Math.round(((Math.atan2(p.y - bar.y, p.x - bar.x) * 180) / Math.PI - 90) / 5) * 5); }}
-          onPointerUp={() => { if (turn !== null && turn !== angleOf(action)) apply({ do: 'setAction', id: action.id, action: { ...action, angle: (turn + 360) % 360 } as NewAction }); setTurn(null); }}
+          {...xy(knob)}
+          r={5}
+          fill="var(--sheet)"
+          stroke="var(--pen)"
+          strokeWidth={2}
+          style={{ cursor: 'grab' }}
+          data-handle="turn"
+          onPointerDown={(e) => {
+            e.stopPropagation();
+            (e.target as Element).setPointerCapture(e.pointerId);
+            setTurn(angle);
+          }}
+          onPointerMove={(e) => {
+            if (turn === null) return;
+            const p = floorPoint(e);
+            setTurn(Math.round(((Math.atan2(p.y - bar.y, p.x - bar.x) * 180) / Math.PI - 90) / 5) * 5);
+          }}
+          onPointerUp={() => {
+            if (turn !== null && turn !== angleOf(action))
+              apply({
+                do: 'setAction',
+                id: action.id,
+                action: { ...action, angle: (turn + 360) % 360 } as NewAction,
+              });
+            setTurn(null);
+          }}
         />
       )}
     </g>
@@ -76,7 +148,10 @@ export function PathHandles({ floorPoint }: { floorPoint: (e: PointerEvent) => P
 }
 
 const angleOf = (a: { does: string }): number | undefined => ('angle' in a ? (a.angle as number) : undefined);
-const midpoint = (a: P, b: P): P => ({ x: Math.round((a.x + b.x) * 10) / 20, y: Math.round((a.y + b.y) * 10) / 20 });
+const midpoint = (a: P, b: P): P => ({
+  x: Math.round((a.x + b.x) * 10) / 20,
+  y: Math.round((a.y + b.y) * 10) / 20,
+});
 const xy = (p: P) => {
   const c = toScene(DESK, p);
   return { cx: c.x, cy: c.y };

@@ -11,11 +11,16 @@ export function Runner({ scale = DESK }: { scale?: Scale }) {
   const timeline = useTimeline();
   const ball = ballAt(timeline, time);
   const rim = rimOf(courtFor(play));
-  const bodies = byPlayer((p) => ({ at: positionAt(timeline, p, time), facing: facingAt(timeline, p, time, ball.holder === p ? rim : ball.point) }));
+  const bodies = byPlayer((p) => ({
+    at: positionAt(timeline, p, time),
+    facing: facingAt(timeline, p, time, ball.holder === p ? rim : ball.point),
+  }));
   return (
     <g aria-hidden="true">
       <SceneItems items={bodyItems(bodies, ball.holder, scale, true)} />
-      {ball.holder === null && <SceneItems items={ballItems(toScene(scale, ball.point), scale, ball.height)} />}
+      {ball.holder === null && (
+        <SceneItems items={ballItems(toScene(scale, ball.point), scale, ball.height)} />
+      )}
     </g>
   );
 }

@@ -1,10 +1,26 @@
-import { courtFor, edit, holderOf, inBounds, PLAYERS, placeWords, playerAt, SPOTS, stateAt, walkFrame, type Finding, type FrameWalk, type NewAction, type PlayerId } from '@corkscrew/core';
-import { bodyItems, DESK, frameScene, restingBodies, sceneSize, toFloor, toScene, type Scale, type Tone } from '@corkscrew/diagram';
+import {
+  courtFor,
+  edit,
+  holderOf,
+  inBounds,
+  PLAYERS,
+  placeWords,
+  playerAt,
+  SPOTS,
+  stateAt,
+  walkFrame,
+  type Finding,
+  type FrameWalk,
+  type NewAction,
+  type PlayerId,
+} from '@corkscrew/core';
+import { bodyItems, DESK, restingBodies, sceneSize, toFloor, toScene, type Scale } from '@corkscrew/diagram';
 import { useMemo, useRef, useState, useSyncExternalStore, type PointerEvent } from 'react';
 import styled from 'styled-components';
 import { SceneItems } from '../ui/SceneSvg.tsx';
 import { apply, lineView, useDesk } from '../screens/desk/store.ts';
 import { propose, snap } from './propose.ts';
+import { Lines } from './Lines.tsx';
 import { PathHandles } from './PathHandles.tsx';
 import { Runner } from './Runner.tsx';
 
@@ -15,13 +31,41 @@ const Svg = styled.svg`
   background: var(--sheet);
   touch-action: none;
   user-select: none;
-  .hit { fill: transparent; cursor: grab; }
-  g[data-player]:focus { outline: none; }
-  g[data-player]:focus-visible .focus { stroke: var(--pen); }
-  .focus { fill: none; stroke: none; stroke-width: 1.6; stroke-dasharray: 4 3; }
-  .ring { fill: none; stroke: var(--pen); stroke-width: 2; }
-  .name { font: 640 13px 'Archivo Variable'; font-stretch: 77%; fill: var(--pen); paint-order: stroke; stroke: var(--sheet); stroke-width: 4px; }
-  .line { fill: none; stroke: transparent; stroke-width: 14; cursor: pointer; }
+  .hit {
+    fill: transparent;
+    cursor: grab;
+  }
+  g[data-player]:focus {
+    outline: none;
+  }
+  g[data-player]:focus-visible .focus {
+    stroke: var(--pen);
+  }
+  .focus {
+    fill: none;
+    stroke: none;
+    stroke-width: 1.6;
+    stroke-dasharray: 4 3;
+  }
+  .ring {
+    fill: none;
+    stroke: var(--pen);
+    stroke-width: 2;
+  }
+  .name {
+    font: 640 13px 'Archivo Variable';
+    font-stretch: 77%;
+    fill: var(--pen);
+    paint-order: stroke;
+    stroke: var(--sheet);
+    stroke-width: 4px;
+  }
+  .line {
+    fill: none;
+    stroke: transparent;
+    stroke-width: 14;
+    cursor: pointer;
+  }
 `;
 
 /** A phone shows and runs plays; nobody draws with a thumb that hides the floor. */
@@ -64,12 +108,10 @@ export function Stage({ findings }: { findings: readonly Finding[] }) {
 
   const live = proposalOf(s, walk, drag);
   const shown = useProposed(s.frameId, live?.action ?? null, walk);
-  const scene = useMemo(
-    () => frameScene({ court, walk: shown.walk, next: walks[index + 1], previous: s.showLast ? walks[index - 1] : undefined, bodies: false, scale }),
-    [court, shown.walk, walks, index, s.showLast, scale],
-  );
-  const tones: Record<string, Tone> = { ...(s.actionId ? { [s.actionId]: 'pen' as const } : {}), ...(shown.id ? { [shown.id]: 'pen' as const } : {}) };
-  const start = s.placing && drag?.moved ? { ...walk.before, places: { ...walk.before.places, [drag.who]: snap(court, drag.at, drag.free) } } : walk.before;
+  const start =
+    s.placing && drag?.moved
+      ? { ...walk.before, places: { ...walk.before.places, [drag.who]: snap(court, drag.at, drag.free) } }
+      : walk.before;
   const bodies = restingBodies(court, start);
   const holder = holderOf(start);
 
@@ -85,7 +127,12 @@ export function Stage({ findings }: { findings: readonly Finding[] }) {
   const move = (e: PointerEvent) => {
     if (!drag) return;
     const at = floorPoint(e);
-    setDrag({ ...drag, at, free: e.altKey, moved: drag.moved || Math.hypot(at.x - drag.from.x, at.y - drag.from.y) > 0.5 });
+    setDrag({
+      ...drag,
+      at,
+      free: e.altKey,
+      moved: drag.moved || Math.hypot(at.x - drag.from.x, at.y - drag.from.y) > 0.5,
+    });
   };
   const up = () => {
     if (!drag) return;
@@ -94,18 +141,39 @@ export function Stage({ findings }: { findings: readonly Finding[] }) {
       choose(drag.who);
       return;
     }
-    if (s.placing) apply({ do: 'place', player: drag.who, place: snap(court, drag.at, drag.free) }, { selected: drag.who });
-    else if (live) apply({ do: 'addAction', frame: s.frameId, action: live.action }, { selected: drag.who, pending: null, actionId: null });
+    if (s.placing)
+      apply(
+        { do: 'place', player: drag.who, place: snap(court, drag.at, drag.free) },
+        { selected: drag.who },
+      );
+    else if (live)
+      apply(
+        { do: 'addAction', frame: s.frameId, action: live.action },
+        { selected: drag.who, pending: null, actionId: null },
+      );
   };
   const choose = (who: PlayerId) => {
     const p = s.pending;
-    if (p && s.selected && s.selected !== who && (p.verb === 'pass' || p.verb === 'handoff' || p.verb === 'screen')) commitVerb(who);
+    if (
+      p &&
+      s.selected &&
+      s.selected !== who &&
+      (p.verb === 'pass' || p.verb === 'handoff' || p.verb === 'screen')
+    )
+      commitVerb(who);
     else useDesk.setState({ selected: who, pending: null, actionId: null });
   };
   const commitVerb = (to: PlayerId | undefined, at?: { x: number; y: number; spot?: string | undefined }) => {
     if (!s.selected || !s.pending) return;
-    const action = propose(shownState(walk), { who: s.selected, verb: s.pending.verb, ball: false, to, at: at ?? (to ? shownState(walk).places[to] : shownState(walk).places[s.selected]) });
-    if (action) apply({ do: 'addAction', frame: s.frameId, action }, { pending: null, actionId: null, placing: false });
+    const action = propose(shownState(walk), {
+      who: s.selected,
+      verb: s.pending.verb,
+      ball: false,
+      to,
+      at: at ?? (to ? shownState(walk).places[to] : shownState(walk).places[s.selected]),
+    });
+    if (action)
+      apply({ do: 'addAction', frame: s.frameId, action }, { pending: null, actionId: null, placing: false });
   };
   const onFloor = (e: PointerEvent) => {
     if (s.running || phone || e.button !== 0) return;
@@ -118,29 +186,82 @@ export function Stage({ findings }: { findings: readonly Finding[] }) {
   const faulty = new Set(findings.filter((f) => f.frame === s.frameId).flatMap((f) => f.players));
 
   return (
-    <Svg ref={svg} viewBox={`0 0 ${width} ${height}`} role="application" aria-label="Court" aria-roledescription="half court" onPointerDown={onFloor} onPointerMove={move} onPointerUp={up} onPointerCancel={() => setDrag(null)} data-testid="court">
-      <SceneItems items={scene.items} tones={tones} />
-      {walk.steps.map((step) => {
-        const items = scene.items.filter((i) => i.shape === 'path' && i.action === step.action.id);
-        return items.map((i, k) => i.shape === 'path' && i.stroke && <path key={step.action.id + k} className="line" d={i.d} data-action={step.action.id} onPointerDown={(e) => { if (s.pending) return; e.stopPropagation(); useDesk.setState({ actionId: step.action.id, selected: step.action.by, pending: null }); }} />);
-      })}
-      {s.showSpots && SPOTS.map((spot) => {
-        const p = toScene(scale, spot.at(court));
-        return <g key={spot.key} aria-hidden="true"><path d={`M${p.x - 3} ${p.y}h6M${p.x} ${p.y - 3}v6`} stroke="var(--ink-3)" /><text x={p.x + 5} y={p.y - 4} className="name" style={{ fill: 'var(--ink-3)', fontSize: 11.5 }}>{spot.code}</text></g>;
-      })}
+    <Svg
+      ref={svg}
+      viewBox={`0 0 ${width} ${height}`}
+      role="application"
+      aria-label="Court"
+      aria-roledescription="half court"
+      onPointerDown={onFloor}
+      onPointerMove={move}
+      onPointerUp={up}
+      onPointerCancel={() => setDrag(null)}
+      data-testid="court"
+    >
+      <Lines
+        court={court}
+        walk={shown.walk}
+        next={walks[index + 1]}
+        previous={s.showLast ? walks[index - 1] : undefined}
+        scale={scale}
+        chosen={s.actionId}
+        proposed={shown.id}
+      />
+      {s.showSpots &&
+        SPOTS.map((spot) => {
+          const p = toScene(scale, spot.at(court));
+          return (
+            <g key={spot.key} aria-hidden="true">
+              <path d={`M${p.x - 3} ${p.y}h6M${p.x} ${p.y - 3}v6`} stroke="var(--ink-3)" />
+              <text x={p.x + 5} y={p.y - 4} className="name" style={{ fill: 'var(--ink-3)', fontSize: 11.5 }}>
+                {spot.code}
+              </text>
+            </g>
+          );
+        })}
       {s.time !== null || s.running ? (
         <Runner scale={scale} />
       ) : (
         PLAYERS.map((id) => {
           const c = toScene(scale, start.places[id]);
-          const all = bodyItems(bodies, holder === id ? id : null, scale, true).filter((i) => i.part === `player-${id}` || (i.part === 'ball' && holder === id));
+          const all = bodyItems(bodies, holder === id ? id : null, scale, true).filter(
+            (i) => i.part === `player-${id}` || (i.part === 'ball' && holder === id),
+          );
           return (
-            <g key={id} data-player={id} tabIndex={0} role="button" aria-pressed={s.selected === id} aria-label={sentence(id, s.play, walk)} onPointerDown={(e) => down(e, id)} onFocus={(e) => e.currentTarget.matches(':focus-visible') && s.selected !== id && !s.pending && useDesk.setState({ selected: id, actionId: null })} onKeyDown={(e) => (e.key === 'Enter' || e.key === ' ') && !s.pending && (e.preventDefault(), e.stopPropagation(), choose(id))}>
+            <g
+              key={id}
+              data-player={id}
+              tabIndex={0}
+              role="button"
+              aria-pressed={s.selected === id}
+              aria-label={sentence(id, s.play, walk)}
+              onPointerDown={(e) => down(e, id)}
+              onFocus={(e) =>
+                e.currentTarget.matches(':focus-visible') &&
+                s.selected !== id &&
+                !s.pending &&
+                useDesk.setState({ selected: id, actionId: null })
+              }
+              onKeyDown={(e) =>
+                (e.key === 'Enter' || e.key === ' ') &&
+                !s.pending &&
+                (e.preventDefault(), e.stopPropagation(), choose(id))
+              }
+            >
               <SceneItems items={all} />
               {s.selected === id && <circle className="ring" cx={c.x} cy={c.y} r={21.5} />}
               <circle className="focus" cx={c.x} cy={c.y} r={25} />
-              {faulty.has(id) && <path d={`M${c.x + 15} ${c.y - 22}l6 6-6 6-6-6z`} fill="var(--gap)" stroke="var(--sheet)" strokeWidth={1.5} />}
-              {holder === id && <circle className="hit" cx={c.x} cy={c.y} r={28} style={{ fill: 'transparent' }} />}
+              {faulty.has(id) && (
+                <path
+                  d={`M${c.x + 15} ${c.y - 22}l6 6-6 6-6-6z`}
+                  fill="var(--gap)"
+                  stroke="var(--sheet)"
+                  strokeWidth={1.5}
+                />
+              )}
+              {holder === id && (
+                <circle className="hit" cx={c.x} cy={c.y} r={28} style={{ fill: 'transparent' }} />
+              )}
               <circle className="hit" cx={c.x} cy={c.y} r={22} />
             </g>
           );
@@ -148,8 +269,19 @@ export function Stage({ findings }: { findings: readonly Finding[] }) {
       )}
       {s.actionId && !s.running && s.time === null && <PathHandles floorPoint={floorPoint} />}
       {tip && tipAt && (
-        <text className="name" x={tipAt.x + 16 > width - 110 ? tipAt.x - 16 : tipAt.x + 16} y={tipAt.y - 10} textAnchor={tipAt.x + 16 > width - 110 ? 'end' : 'start'}>
-          {live?.action.does === 'pass' || live?.action.does === 'handoff' ? `${live.action.does === 'pass' ? 'pass' : 'hand off'} to ${live.action.to}` : live?.action.does === 'screen' ? `screen for ${live.action.for}` : inBounds(court, tip) ? placeWords(court, tip).replace('the floor between', '') : 'out of bounds'}
+        <text
+          className="name"
+          x={tipAt.x + 16 > width - 110 ? tipAt.x - 16 : tipAt.x + 16}
+          y={tipAt.y - 10}
+          textAnchor={tipAt.x + 16 > width - 110 ? 'end' : 'start'}
+        >
+          {live?.action.does === 'pass' || live?.action.does === 'handoff'
+            ? `${live.action.does === 'pass' ? 'pass' : 'hand off'} to ${live.action.to}`
+            : live?.action.does === 'screen'
+              ? `screen for ${live.action.for}`
+              : inBounds(court, tip)
+                ? placeWords(court, tip).replace('the floor between', '')
+                : 'out of bounds'}
         </text>
       )}
     </Svg>
@@ -159,34 +291,51 @@ export function Stage({ findings }: { findings: readonly Finding[] }) {
 /** The state a further action of this frame starts from. */
 const shownState = (walk: FrameWalk) => walk.after;
 
-function proposalOf(s: ReturnType<typeof useDesk.getState>, walk: FrameWalk, drag: Drag | null): { action: NewAction } | null {
+function proposalOf(
+  s: ReturnType<typeof useDesk.getState>,
+  walk: FrameWalk,
+  drag: Drag | null,
+): { action: NewAction } | null {
   const court = courtFor(s.play);
   if (drag?.moved && !s.placing) {
     // Near a teammate the drop is meant for him: no spot pulls it away.
     const free = drag.free || playerAt(walk.after.places, drag.at, 3.4, drag.who) !== undefined;
-    const action = propose(walk.after, { who: drag.who, at: snap(court, drag.at, free), ball: drag.ball, verb: s.selected === drag.who ? (s.pending?.verb ?? null) : null });
+    const action = propose(walk.after, {
+      who: drag.who,
+      at: snap(court, drag.at, free),
+      ball: drag.ball,
+      verb: s.selected === drag.who ? (s.pending?.verb ?? null) : null,
+    });
     return action && { action };
   }
   if (!drag && s.pending && s.selected && (s.pending.at || s.pending.to)) {
     const at = s.pending.at ?? walk.after.places[s.pending.to!];
-    const action = propose(walk.after, { who: s.selected, at, ball: false, verb: s.pending.verb, to: s.pending.to });
+    const action = propose(walk.after, {
+      who: s.selected,
+      at,
+      ball: false,
+      verb: s.pending.verb,
+      to: s.pending.to,
+    });
     return action && { action };
   }
   return null;
 }
 
 /** The frame with the proposal in it, so that the line under the hand is the line it will become. */
-function useProposed(frameId: string, action: NewAction | null, walk: FrameWalk): { walk: FrameWalk; id: string | null } {
+function useProposed(
+  frameId: string,
+  action: NewAction | null,
+  walk: FrameWalk,
+): { walk: FrameWalk; id: string | null } {
   const play = useDesk((d) => d.play);
   const key = action ? JSON.stringify(action) : '';
   return useMemo(() => {
-    if (!action) return { walk, id: null };
-    const result = edit(play, { do: 'addAction', frame: frameId, action });
+    if (!key) return { walk, id: null };
+    const result = edit(play, { do: 'addAction', frame: frameId, action: JSON.parse(key) as NewAction });
     if (!result.ok) return { walk, id: null };
     const frame = result.play.frames.find((f) => f.id === frameId)!;
     return { walk: walkFrame(stateAt(play, frameId), frame), id: frame.actions.at(-1)!.id };
-    // The key stands for the action.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [key, play, frameId, walk]);
 }
 

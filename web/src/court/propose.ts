@@ -1,4 +1,18 @@
-import { clampToFloor, distance, holderOf, nearestSpot, playerAt, PLAYERS, unit, type Court, type FloorState, type NewAction, type PlayerId, type Verb, type Waypoint } from '@corkscrew/core';
+import {
+  clampToFloor,
+  distance,
+  holderOf,
+  nearestSpot,
+  playerAt,
+  PLAYERS,
+  unit,
+  type Court,
+  type FloorState,
+  type NewAction,
+  type PlayerId,
+  type Verb,
+  type Waypoint,
+} from '@corkscrew/core';
 
 type P = { readonly x: number; readonly y: number };
 
@@ -46,12 +60,19 @@ export function propose(state: FloorState, g: Gesture): NewAction | null {
     case 'hold':
       return { by: who, does: 'hold' };
     case 'fake':
-      return man ? { by: who, does: 'fake', of: 'pass', to: man } : { by: who, does: 'fake', of: has ? 'shot' : 'screen' };
+      return man
+        ? { by: who, does: 'fake', of: 'pass', to: man }
+        : { by: who, does: 'fake', of: has ? 'shot' : 'screen' };
     case 'seal':
       return moves ? { by: who, does: 'seal', path: [end] } : { by: who, does: 'seal' };
     case 'screen': {
       const user = man ?? nearestMate(state, at, who);
-      return { by: who, does: 'screen', for: user, path: [beside(state.places[user], at.spot ? at : end, state.places[who])] };
+      return {
+        by: who,
+        does: 'screen',
+        for: user,
+        path: [beside(state.places[user], at.spot ? at : end, state.places[who])],
+      };
     }
     case 'cut':
     case 'dribble':
@@ -72,13 +93,34 @@ function nearestMate(state: FloorState, p: P, who: PlayerId): PlayerId {
 /** A screen stands at the man's hip, not on him. */
 function beside(man: P, at: P & { spot?: string | undefined }, from: P): Waypoint {
   const d = distance(man, at);
-  if (d >= HIP - 0.1) return at.spot === undefined ? { x: at.x, y: at.y } : { x: at.x, y: at.y, spot: at.spot };
+  if (d >= HIP - 0.1)
+    return at.spot === undefined ? { x: at.x, y: at.y } : { x: at.x, y: at.y, spot: at.spot };
   const u = d > 0.4 ? unit(man, at) : unit(man, from);
   return { x: Math.round((man.x + u.x * HIP) * 20) / 20, y: Math.round((man.y + u.y * HIP) * 20) / 20 };
 }
 
-export const VERB_KEYS: Readonly<Record<string, Verb>> = { c: 'cut', d: 'dribble', p: 'pass', s: 'screen', h: 'handoff', f: 'shot', q: 'fake', z: 'hold', e: 'seal' };
-export const VERB_WORDS: Readonly<Record<Verb, string>> = { cut: 'Cut', dribble: 'Dribble', pass: 'Pass', screen: 'Screen', handoff: 'Hand off', shot: 'Shoot', fake: 'Fake', hold: 'Hold', seal: 'Seal' };
+export const VERB_KEYS: Readonly<Record<string, Verb>> = {
+  c: 'cut',
+  d: 'dribble',
+  p: 'pass',
+  s: 'screen',
+  h: 'handoff',
+  f: 'shot',
+  q: 'fake',
+  z: 'hold',
+  e: 'seal',
+};
+export const VERB_WORDS: Readonly<Record<Verb, string>> = {
+  cut: 'Cut',
+  dribble: 'Dribble',
+  pass: 'Pass',
+  screen: 'Screen',
+  handoff: 'Hand off',
+  shot: 'Shoot',
+  fake: 'Fake',
+  hold: 'Hold',
+  seal: 'Seal',
+};
 
 /** Why a verb is not to be had for a player just now; null when it is. It stays pickable: findings say the rest. */
 export function unavailable(state: FloorState, who: PlayerId, verb: Verb): string | null {

@@ -7,9 +7,20 @@ const Box = styled.main`
   max-width: 460px;
   margin: 12vh auto;
   padding: 0 20px;
-  h1 { font-size: 27px; line-height: 1.05; font-weight: 740; font-stretch: 70%; margin-bottom: 10px; }
-  p { font-size: 15px; color: var(--ink-2); }
-  a { color: var(--pen); }
+  h1 {
+    font-size: 27px;
+    line-height: 1.05;
+    font-weight: 740;
+    font-stretch: 70%;
+    margin-bottom: 10px;
+  }
+  p {
+    font-size: 15px;
+    color: var(--ink-2);
+  }
+  a {
+    color: var(--pen);
+  }
 `;
 
 /** A whole page with one thing to say and a way back. */

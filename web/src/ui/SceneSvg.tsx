@@ -1,13 +1,43 @@
 import type { Scene, SceneItem, Tone } from '@corkscrew/diagram';
 import { memo } from 'react';
 
-const COLOUR: Record<Tone, string> = { ink: 'var(--ink)', ink3: 'var(--ink-3)', live: 'var(--live)', pen: 'var(--pen)', gap: 'var(--gap)', court: 'var(--court)', paint: 'var(--paint)', sheet: 'var(--sheet)', onInk: 'var(--on-ink)' };
+const COLOUR: Record<Tone, string> = {
+  ink: 'var(--ink)',
+  ink3: 'var(--ink-3)',
+  live: 'var(--live)',
+  pen: 'var(--pen)',
+  gap: 'var(--gap)',
+  court: 'var(--court)',
+  paint: 'var(--paint)',
+  sheet: 'var(--sheet)',
+  onInk: 'var(--on-ink)',
+};
 
-export const SceneItems = memo(function SceneItems({ items, tones }: { items: readonly SceneItem[]; tones?: Readonly<Record<string, Tone>> }) {
+export const SceneItems = memo(function SceneItems({
+  items,
+  tones,
+}: {
+  items: readonly SceneItem[];
+  tones?: Readonly<Record<string, Tone>>;
+}) {
   return items.map((item, i) => {
     if (item.shape === 'text') {
       return (
-        <text key={i} x={item.x} y={item.y} fontSize={item.size} fill={COLOUR[item.fill]} textAnchor="middle" style={{ fontFamily: 'Archivo Variable', fontWeight: 700, fontStretch: '80%', pointerEvents: 'none', userSelect: 'none' }}>
+        <text
+          key={i}
+          x={item.x}
+          y={item.y}
+          fontSize={item.size}
+          fill={COLOUR[item.fill]}
+          textAnchor="middle"
+          style={{
+            fontFamily: 'Archivo Variable',
+            fontWeight: 700,
+            fontStretch: '80%',
+            pointerEvents: 'none',
+            userSelect: 'none',
+          }}
+        >
           {item.text}
         </text>
       );
@@ -32,7 +62,12 @@ export const SceneItems = memo(function SceneItems({ items, tones }: { items: re
 /** A small picture: hidden from screen readers, because words beside it say the same. */
 export function Picture({ scene, width }: { scene: Scene; width?: number | string }) {
   return (
-    <svg viewBox={`0 0 ${scene.width} ${scene.height}`} width={width ?? '100%'} aria-hidden="true" style={{ display: 'block', background: 'var(--sheet)' }}>
+    <svg
+      viewBox={`0 0 ${scene.width} ${scene.height}`}
+      width={width ?? '100%'}
+      aria-hidden="true"
+      style={{ display: 'block', background: 'var(--sheet)' }}
+    >
       <SceneItems items={scene.items} />
     </svg>
   );

@@ -11,25 +11,69 @@ const Bar = styled.header`
   align-items: center;
   gap: 20px;
   padding: 0 12px 6px 14px;
-  background: linear-gradient(var(--ink), var(--ink)) 0 54px / 100% 1px no-repeat, linear-gradient(var(--ink), var(--ink)) 0 57px / 100% 3px no-repeat;
-  nav { display: flex; gap: 18px; width: 208px; align-items: center; flex: none; }
-  nav a { font: 640 14px/1 'Archivo Variable'; font-stretch: 77%; color: var(--ink-2); text-decoration: none; padding: 8px 0; border-bottom: 2px solid transparent; }
-  nav a[aria-current] { color: var(--ink); border-color: var(--ink); }
-  .end { margin-left: auto; display: flex; gap: 8px; align-items: center; flex: none; }
-  @media (max-width: 600px) { gap: 10px; nav { width: auto; gap: 12px; } }
+  background:
+    linear-gradient(var(--ink), var(--ink)) 0 54px / 100% 1px no-repeat,
+    linear-gradient(var(--ink), var(--ink)) 0 57px / 100% 3px no-repeat;
+  nav {
+    display: flex;
+    gap: 18px;
+    width: 208px;
+    align-items: center;
+    flex: none;
+  }
+  nav a {
+    font: 640 14px/1 'Archivo Variable';
+    font-stretch: 77%;
+    color: var(--ink-2);
+    text-decoration: none;
+    padding: 8px 0;
+    border-bottom: 2px solid transparent;
+  }
+  nav a[aria-current] {
+    color: var(--ink);
+    border-color: var(--ink);
+  }
+  .end {
+    margin-left: auto;
+    display: flex;
+    gap: 8px;
+    align-items: center;
+    flex: none;
+  }
+  @media (max-width: 600px) {
+    gap: 10px;
+    nav {
+      width: auto;
+      gap: 12px;
+    }
+  }
 `;
 
 export function Mark() {
   return (
     <svg width="18" height="30" viewBox="0 0 18 30" aria-hidden="true">
-      <path d="M4 4c8-3 13 2 6 5s-11 4-4 7 8 4 3 7" fill="none" stroke="var(--ink)" strokeWidth="2.8" strokeLinecap="round" />
+      <path
+        d="M4 4c8-3 13 2 6 5s-11 4-4 7 8 4 3 7"
+        fill="none"
+        stroke="var(--ink)"
+        strokeWidth="2.8"
+        strokeLinecap="round"
+      />
       <circle cx="9" cy="26.4" r="2.9" fill="var(--live)" />
     </svg>
   );
 }
 
 /** Rooms on the left, then what the screen is about, then what can be done. */
-export function TopBar({ room, children, end }: { room: 'plays' | 'desk' | null; children?: ReactNode; end?: ReactNode }) {
+export function TopBar({
+  room,
+  children,
+  end,
+}: {
+  room: 'plays' | 'desk' | null;
+  children?: ReactNode;
+  end?: ReactNode;
+}) {
   const [theme, setTheme] = useState(currentTheme());
   return (
     <Bar>
@@ -49,7 +93,10 @@ export function TopBar({ room, children, end }: { room: 'plays' | 'desk' | null;
       {children}
       <div className="end">
         {end}
-        <IconButton aria-label={theme === 'dark' ? 'Light theme' : 'Dark theme'} onPress={() => setTheme(toggleTheme())}>
+        <IconButton
+          aria-label={theme === 'dark' ? 'Light theme' : 'Dark theme'}
+          onPress={() => setTheme(toggleTheme())}
+        >
           {theme === 'dark' ? <Sun size={17} /> : <Moon size={17} />}
         </IconButton>
       </div>

@@ -16,20 +16,38 @@ const control = css`
   font-stretch: 77%;
   white-space: nowrap;
   cursor: default;
-  &[data-hovered] { background: var(--sheet); }
-  &[data-pressed] { background: var(--paint); }
-  &[data-disabled] { color: var(--ink-3); border-color: var(--rule); }
-  &[data-focus-visible] { outline: 2px solid var(--pen); outline-offset: 2px; }
-  @media (pointer: coarse) { min-height: 44px; }
+  &[data-hovered] {
+    background: var(--sheet);
+  }
+  &[data-pressed] {
+    background: var(--paint);
+  }
+  &[data-disabled] {
+    color: var(--ink-3);
+    border-color: var(--rule);
+  }
+  &[data-focus-visible] {
+    outline: 2px solid var(--pen);
+    outline-offset: 2px;
+  }
+  @media (pointer: coarse) {
+    min-height: 44px;
+  }
 `;
 
-export const Button = styled(AriaButton)`${control}`;
+export const Button = styled(AriaButton)`
+  ${control}
+`;
 export const MainButton = styled(AriaButton)`
   ${control}
   background: var(--ink);
   border-color: var(--ink);
   color: var(--on-ink);
-  &[data-hovered], &[data-pressed] { background: var(--ink-2); color: var(--on-ink); }
+  &[data-hovered],
+  &[data-pressed] {
+    background: var(--ink-2);
+    color: var(--on-ink);
+  }
 `;
 export const IconButton = styled(AriaButton)`
   ${control}
@@ -37,15 +55,28 @@ export const IconButton = styled(AriaButton)`
   background: none;
   padding: 0;
   min-width: 30px;
-  @media (pointer: coarse) { min-width: 44px; }
+  @media (pointer: coarse) {
+    min-width: 44px;
+  }
 `;
 export const Toggle = styled(AriaToggle)`
   ${control}
   border-color: transparent;
   background: none;
   padding: 0 4px;
-  &::before { content: ''; flex: none; width: 11px; height: 11px; border: 1.5px solid var(--rule-2); background: var(--raised); }
-  &[data-selected]::before { background: var(--ink); box-shadow: inset 0 0 0 2px var(--raised); border-color: var(--ink); }
+  &::before {
+    content: '';
+    flex: none;
+    width: 11px;
+    height: 11px;
+    border: 1.5px solid var(--rule-2);
+    background: var(--raised);
+  }
+  &[data-selected]::before {
+    background: var(--ink);
+    box-shadow: inset 0 0 0 2px var(--raised);
+    border-color: var(--ink);
+  }
 `;
 
 export const Label = styled.span`

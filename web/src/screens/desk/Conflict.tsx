@@ -13,21 +13,43 @@ const Bar = styled.section`
   padding: 8px 14px;
   background: var(--gap-w);
   border-bottom: 1px solid var(--gap);
-  figure { display: flex; gap: 8px; align-items: center; }
-  figure svg { border: 1px solid var(--rule-2); }
-  figcaption { font-size: 12.5px; color: var(--ink-2); }
-  .say { flex: 1; color: var(--ink); }
+  figure {
+    display: flex;
+    gap: 8px;
+    align-items: center;
+  }
+  figure svg {
+    border: 1px solid var(--rule-2);
+  }
+  figcaption {
+    font-size: 12.5px;
+    color: var(--ink-2);
+  }
+  .say {
+    flex: 1;
+    color: var(--ink);
+  }
 `;
 
 /** Two changed the same play: both are shown, and the coach chooses. Nothing is lost either way. */
 export function Conflict() {
   const { save, play, notice } = useDesk();
-  if (save.is !== 'conflict') return <div>{notice === 'Yours is kept beside it as a second play.' ? <p role="status" className="visually-hidden">{notice}</p> : null}</div>;
+  if (save.is !== 'conflict')
+    return (
+      <div>
+        {notice === 'Yours is kept beside it as a second play.' ? (
+          <p role="status" className="visually-hidden">
+            {notice}
+          </p>
+        ) : null}
+      </div>
+    );
   const theirs = readPlay(save.theirs.document);
   return (
     <Bar role="alert" aria-label="Changed elsewhere">
       <p className="say">
-        This play was changed somewhere else at {clock(new Date(save.theirs.updatedAt))}. Keep yours, take theirs, or keep both.
+        This play was changed somewhere else at {clock(new Date(save.theirs.updatedAt))}. Keep yours, take
+        theirs, or keep both.
       </p>
       <Side label="Yours" play={play} />
       {theirs.ok && <Side label="Theirs" play={theirs.play} />}
@@ -44,7 +66,15 @@ function Side({ label, play }: { label: string; play: Play }) {
   const actions = play.frames.reduce((n, f) => n + f.actions.length, 0);
   return (
     <figure>
-      <Picture scene={frameScene({ court: courtFor(card), walk, scale: thumbScale(courtFor(card), walk), detail: false })} width={72} />
+      <Picture
+        scene={frameScene({
+          court: courtFor(card),
+          walk,
+          scale: thumbScale(courtFor(card), walk),
+          detail: false,
+        })}
+        width={72}
+      />
       <figcaption>
         <b>{label}</b>
         <br />

@@ -27,20 +27,68 @@ const Page = styled.div`
   height: 100vh;
   height: 100dvh;
   min-height: 560px;
-  .title { display: flex; gap: 20px; align-items: center; min-width: 0; flex: 1; margin-left: 30px; }
-  .title h1 { font-size: 27px; line-height: 1.1; font-weight: 740; font-stretch: 70%; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; min-width: 0; flex: 0 1 auto; }
-  @media (max-width: 600px) { .title { margin-left: 0; } .title h1 { font-size: 20px; } }
-  .fact { display: grid; gap: 4px; flex: none; max-width: 150px; }
-  .fact b { font: 640 14px/1.2 'Archivo Variable'; font-stretch: 77%; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
+  .title {
+    display: flex;
+    gap: 20px;
+    align-items: center;
+    min-width: 0;
+    flex: 1;
+    margin-left: 30px;
+  }
+  .title h1 {
+    font-size: 27px;
+    line-height: 1.1;
+    font-weight: 740;
+    font-stretch: 70%;
+    white-space: nowrap;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    min-width: 0;
+    flex: 0 1 auto;
+  }
+  @media (max-width: 600px) {
+    .title {
+      margin-left: 0;
+    }
+    .title h1 {
+      font-size: 20px;
+    }
+  }
+  .fact {
+    display: grid;
+    gap: 4px;
+    flex: none;
+    max-width: 150px;
+  }
+  .fact b {
+    font: 640 14px/1.2 'Archivo Variable';
+    font-stretch: 77%;
+    white-space: nowrap;
+    overflow: hidden;
+    text-overflow: ellipsis;
+  }
 `;
 const Columns = styled.div`
   display: grid;
   grid-template-columns: 256px minmax(0, 1fr) 320px;
   min-height: 0;
-  > section, > div { min-height: 0; }
-  @media (min-width: 1600px) { grid-template-columns: 256px minmax(0, 1fr) 400px; }
-  @media (max-width: 1100px) { grid-template-columns: 220px minmax(0, 1fr) 260px; }
-  @media (max-width: 860px) { grid-template-columns: minmax(0, 1fr); > :first-child, > :last-child { display: none !important; } }
+  > section,
+  > div {
+    min-height: 0;
+  }
+  @media (min-width: 1600px) {
+    grid-template-columns: 256px minmax(0, 1fr) 400px;
+  }
+  @media (max-width: 1100px) {
+    grid-template-columns: 220px minmax(0, 1fr) 260px;
+  }
+  @media (max-width: 860px) {
+    grid-template-columns: minmax(0, 1fr);
+    > :first-child,
+    > :last-child {
+      display: none !important;
+    }
+  }
 `;
 const Centre = styled.main`
   display: grid;
@@ -48,32 +96,87 @@ const Centre = styled.main`
   background: var(--sheet);
   min-width: 0;
   min-height: 0;
-  .strip { display: flex; align-items: center; gap: 10px; padding: 6px 12px 0 16px; min-width: 0; }
-  .strip .no { width: 19px; height: 19px; display: grid; place-items: center; background: var(--ink); color: var(--on-ink); font: 700 13px/1 'Archivo Variable'; font-stretch: 74%; flex: none; }
-  .strip p { flex: 1; min-width: 0; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; color: var(--ink-2); }
-  .strip b { font: 700 15.5px/1.15 'Archivo Variable'; font-stretch: 76%; color: var(--ink); margin-right: 6px; }
-  .court { min-height: 0; padding: 0 6px; outline: none; }
-  .court:focus-visible { outline: 2px solid var(--pen-w); outline-offset: -2px; }
-  @media (max-width: 860px) { .strip { height: auto; } .strip p { white-space: normal; } grid-template-rows: auto minmax(0, 1fr) auto; .draw { display: none; } }
+  .strip {
+    display: flex;
+    align-items: center;
+    gap: 10px;
+    padding: 6px 12px 0 16px;
+    min-width: 0;
+  }
+  .strip .no {
+    width: 19px;
+    height: 19px;
+    display: grid;
+    place-items: center;
+    background: var(--ink);
+    color: var(--on-ink);
+    font: 700 13px/1 'Archivo Variable';
+    font-stretch: 74%;
+    flex: none;
+  }
+  .strip p {
+    flex: 1;
+    min-width: 0;
+    white-space: nowrap;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    color: var(--ink-2);
+  }
+  .strip b {
+    font: 700 15.5px/1.15 'Archivo Variable';
+    font-stretch: 76%;
+    color: var(--ink);
+    margin-right: 6px;
+  }
+  .court {
+    min-height: 0;
+    padding: 0 6px;
+    outline: none;
+  }
+  .court:focus-visible {
+    outline: 2px solid var(--pen-w);
+    outline-offset: -2px;
+  }
+  @media (max-width: 860px) {
+    .strip {
+      height: auto;
+    }
+    .strip p {
+      white-space: normal;
+    }
+    grid-template-rows: auto minmax(0, 1fr) auto;
+    .draw {
+      display: none;
+    }
+  }
 `;
 const Saved = styled.div`
   display: grid;
   gap: 4px;
   min-width: 92px;
-  b { font: 640 13.5px/1.2 'Archivo Variable'; font-stretch: 77%; white-space: nowrap; }
-  &[data-bad] b { color: var(--gap); }
+  b {
+    font: 640 13.5px/1.2 'Archivo Variable';
+    font-stretch: 77%;
+    white-space: nowrap;
+  }
+  &[data-bad] b {
+    color: var(--gap);
+  }
 `;
 
 export default function Desk() {
   const { id = '' } = useParams();
+  return <Opening key={id} id={id} />;
+}
+
+/** Fetches the play, then keeps it saved for as long as it is on the desk. */
+function Opening({ id }: { id: string }) {
   const client = useQueryClient();
   const [problem, setProblem] = useState<string | null>(null);
   const [open, setOpen] = useState(false);
   useEffect(() => {
     let stop = () => {};
     let gone = false;
-    setOpen(false);
-    setProblem(null);
     openPlay(id).then(
       () => {
         if (gone) return;
@@ -120,7 +223,8 @@ function Open() {
   }, []);
   if (presenting) return <Present />;
   const { frame } = view.walks[view.index]!;
-  const words = frame.caption?.trim() || captionOf(view.court, view.walks[view.index]!, view.walks.slice(0, view.index));
+  const words =
+    frame.caption?.trim() || captionOf(view.court, view.walks[view.index]!, view.walks.slice(0, view.index));
   return (
     <Page>
       <TopBar
@@ -134,7 +238,11 @@ function Open() {
             <IconButton className="wide" aria-label="Redo" onPress={redo} isDisabled={future.length === 0}>
               <Redo2 size={17} />
             </IconButton>
-            <MainButton onPress={() => useDesk.setState({ presenting: true, selected: null, pending: null, actionId: null })}>
+            <MainButton
+              onPress={() =>
+                useDesk.setState({ presenting: true, selected: null, pending: null, actionId: null })
+              }
+            >
               <Monitor size={15} /> Present
             </MainButton>
           </>
@@ -146,7 +254,10 @@ function Open() {
           </h1>
           {play.call?.word && <Fact label="Call" value={`“${play.call.word}”`} />}
           {play.call?.signal && <Fact label="Hand signal" value={play.call.signal} />}
-          <Fact label="Against" value={play.against.map((a) => (a === 'man' ? 'Man' : a)).join(', ') || 'Any'} />
+          <Fact
+            label="Against"
+            value={play.against.map((a) => (a === 'man' ? 'Man' : a)).join(', ') || 'Any'}
+          />
           <Fact label="Level" value={LEVELS[play.level]} />
         </div>
       </TopBar>
@@ -165,7 +276,14 @@ function Open() {
               <View of="showSpots">Spots</View>
             </span>
           </div>
-          <div className="court" id="court" tabIndex={0} role="group" aria-label="Court. Press a number for a player, then a verb, then a spot." onKeyDown={courtKey}>
+          <div
+            className="court"
+            id="court"
+            tabIndex={0}
+            role="group"
+            aria-label="Court. Press a number for a player, then a verb, then a spot."
+            onKeyDown={courtKey}
+          >
             <Stage findings={findings} />
           </div>
           <div className="draw">
@@ -203,10 +321,30 @@ function View({ of, children }: { of: 'showLast' | 'showSpots'; children: string
 /** Tells the truth about where the play is. */
 function SaveLine() {
   const save = useDesk((s) => s.save);
-  const words = save.is === 'saved' ? `Saved ${save.at}` : save.is === 'offline' ? 'On this device' : save.is === 'conflict' ? 'Changed elsewhere' : save.is === 'refused' ? 'Not saved' : 'Saving';
-  const why = save.is === 'offline' ? `Not saved since ${save.since}. Kept on this device, trying again.` : save.is === 'refused' ? save.why : undefined;
+  const words =
+    save.is === 'saved'
+      ? `Saved ${save.at}`
+      : save.is === 'offline'
+        ? 'On this device'
+        : save.is === 'conflict'
+          ? 'Changed elsewhere'
+          : save.is === 'refused'
+            ? 'Not saved'
+            : 'Saving';
+  const why =
+    save.is === 'offline'
+      ? `Not saved since ${save.since}. Kept on this device, trying again.`
+      : save.is === 'refused'
+        ? save.why
+        : undefined;
   return (
-    <Saved role="status" data-testid="save" {...(why || save.is === 'conflict' ? { 'data-bad': true } : {})} title={why} className="wide">
+    <Saved
+      role="status"
+      data-testid="save"
+      {...(why || save.is === 'conflict' ? { 'data-bad': true } : {})}
+      title={why}
+      className="wide"
+    >
       <Label>{save.is === 'offline' ? `Since ${save.since}` : 'Playbook'}</Label>
       <b>{words}</b>
       {why && <span className="visually-hidden">{why}</span>}
@@ -218,6 +356,9 @@ const REGIONS = ['ladder', 'court', 'run', 'panel'];
 function moveRegion(by: number): void {
   const at = REGIONS.findIndex((r) => document.getElementById(r)?.contains(document.activeElement));
   const next = document.getElementById(REGIONS[(at + by + REGIONS.length) % REGIONS.length]!);
-  const target = next?.id === 'court' ? next : next?.querySelector<HTMLElement>('[aria-current], [aria-selected="true"], button, [tabindex="0"]');
+  const target =
+    next?.id === 'court'
+      ? next
+      : next?.querySelector<HTMLElement>('[aria-current], [aria-selected="true"], button, [tabindex="0"]');
   target?.focus();
 }

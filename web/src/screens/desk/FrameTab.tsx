@@ -1,6 +1,23 @@
-import { actionWords, captionOf, CUT_KINDS, cutKind, DRIBBLE_KINDS, findAction, PASS_KINDS, passKind, PLAYERS, SCREEN_KINDS, screenKind, sayDistance, through, pathOf, type NewAction, type Step } from '@corkscrew/core';
+import {
+  actionWords,
+  captionOf,
+  CUT_KINDS,
+  cutKind,
+  DRIBBLE_KINDS,
+  findAction,
+  PASS_KINDS,
+  passKind,
+  PLAYERS,
+  SCREEN_KINDS,
+  screenKind,
+  sayDistance,
+  through,
+  pathOf,
+  type NewAction,
+  type Step,
+} from '@corkscrew/core';
 import { GripVertical, Trash2 } from 'lucide-react';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { Button as AriaButton, GridList, GridListItem, useDragAndDrop } from 'react-aria-components';
 import styled from 'styled-components';
 import { Area, IconButton, Input, Label, Select } from '../../ui/controls.tsx';
@@ -8,11 +25,35 @@ import { apply, lineView, useDesk } from './store.ts';
 
 const List = styled(GridList)`
   margin: 8px 0 4px;
-  .row { display: grid; grid-template-columns: 18px 1fr; align-items: start; gap: 6px; padding: 7px 6px 7px 2px; border-bottom: 1px solid var(--rule); font-size: 13px; cursor: default; outline: none; border-left: 3px solid transparent; }
-  .row[data-selected] { background: var(--raised); border-left-color: var(--pen); }
-  .row[data-focus-visible] { outline: 2px solid var(--pen); outline-offset: -2px; }
-  .grip { border: 0; background: none; padding: 2px 0; color: var(--ink-3); }
-  .react-aria-DropIndicator[data-drop-target] { outline: 1px solid var(--pen); }
+  .row {
+    display: grid;
+    grid-template-columns: 18px 1fr;
+    align-items: start;
+    gap: 6px;
+    padding: 7px 6px 7px 2px;
+    border-bottom: 1px solid var(--rule);
+    font-size: 13px;
+    cursor: default;
+    outline: none;
+    border-left: 3px solid transparent;
+  }
+  .row[data-selected] {
+    background: var(--raised);
+    border-left-color: var(--pen);
+  }
+  .row[data-focus-visible] {
+    outline: 2px solid var(--pen);
+    outline-offset: -2px;
+  }
+  .grip {
+    border: 0;
+    background: none;
+    padding: 2px 0;
+    color: var(--ink-3);
+  }
+  .react-aria-DropIndicator[data-drop-target] {
+    outline: 1px solid var(--pen);
+  }
 `;
 const Fields = styled.div`
   display: grid;
@@ -22,8 +63,17 @@ const Fields = styled.div`
   margin-bottom: 12px;
   background: var(--raised);
   border: 1px solid var(--rule);
-  label { display: grid; gap: 5px; }
-  .whole { grid-column: 1 / -1; display: flex; justify-content: space-between; align-items: center; color: var(--ink-2); }
+  label {
+    display: grid;
+    gap: 5px;
+  }
+  .whole {
+    grid-column: 1 / -1;
+    display: flex;
+    justify-content: space-between;
+    align-items: center;
+    color: var(--ink-2);
+  }
 `;
 
 /** What happens in this frame, in order; the chosen action's particulars; the caption. */
@@ -38,7 +88,8 @@ export function FrameTab() {
     onReorder: (e) => {
       const id = String([...e.keys][0]);
       const from = frame.actions.findIndex((a) => a.id === id);
-      let to = frame.actions.findIndex((a) => a.id === e.target.key) + (e.target.dropPosition === 'after' ? 1 : 0);
+      let to =
+        frame.actions.findIndex((a) => a.id === e.target.key) + (e.target.dropPosition === 'after' ? 1 : 0);
       if (from < to) to -= 1;
       apply({ do: 'moveAction', id, to });
     },
@@ -49,37 +100,59 @@ export function FrameTab() {
       <h3>Frame {view.index + 1}: what happens, in order</h3>
       {walk.steps.length === 0 ? (
         <p style={{ color: 'var(--ink-2)', margin: '8px 0 14px' }}>
-          Nobody moves yet. Drag a player for a cut, drag the ball for a pass, or press a number and a verb’s key: C cut, D dribble, P pass, S screen, H hand off, F shoot.
+          Nobody moves yet. Drag a player for a cut, drag the ball for a pass, or press a number and a verb’s
+          key: C cut, D dribble, P pass, S screen, H hand off, F shoot.
         </p>
       ) : (
-        <div onKeyDown={(e) => (e.key === 'Delete' || e.key === 'Backspace') && actionId && apply({ do: 'removeAction', id: actionId })}>
-        <List
-          aria-label="Actions in this frame"
-          selectionMode="single"
-          selectionBehavior="replace"
-          disallowEmptySelection={false}
-          selectedKeys={actionId ? [actionId] : []}
-          onSelectionChange={(keys) => {
-            const id = keys === 'all' ? null : String([...keys][0] ?? '') || null;
-            const found = id ? findAction(play, id) : undefined;
-            useDesk.setState({ actionId: id, selected: found?.action.by ?? null, pending: null, time: null });
-          }}
-          items={walk.steps.map((s) => ({ id: s.action.id, words: actionWords(view.court, walk, s, earlier) }))}
-          dragAndDropHooks={dragAndDropHooks}
+        <div
+          onKeyDown={(e) =>
+            (e.key === 'Delete' || e.key === 'Backspace') &&
+            actionId &&
+            apply({ do: 'removeAction', id: actionId })
+          }
         >
-          {(item) => (
-            <GridListItem id={(item as { id: string }).id} textValue={(item as { words: string }).words} className="row">
-              <AriaButton slot="drag" className="grip" aria-label="Move in the order">
-                <GripVertical size={14} />
-              </AriaButton>
-              <span>{(item as { words: string }).words}</span>
-            </GridListItem>
-          )}
-        </List>
+          <List
+            aria-label="Actions in this frame"
+            selectionMode="single"
+            selectionBehavior="replace"
+            disallowEmptySelection={false}
+            selectedKeys={actionId ? [actionId] : []}
+            onSelectionChange={(keys) => {
+              const id = keys === 'all' ? null : String([...keys][0] ?? '') || null;
+              const found = id ? findAction(play, id) : undefined;
+              useDesk.setState({
+                actionId: id,
+                selected: found?.action.by ?? null,
+                pending: null,
+                time: null,
+              });
+            }}
+            items={walk.steps.map((s) => ({
+              id: s.action.id,
+              words: actionWords(view.court, walk, s, earlier),
+            }))}
+            dragAndDropHooks={dragAndDropHooks}
+          >
+            {(item) => (
+              <GridListItem
+                id={(item as { id: string }).id}
+                textValue={(item as { words: string }).words}
+                className="row"
+              >
+                <AriaButton slot="drag" className="grip" aria-label="Move in the order">
+                  <GripVertical size={14} />
+                </AriaButton>
+                <span>{(item as { words: string }).words}</span>
+              </GridListItem>
+            )}
+          </List>
         </div>
       )}
       {step && <Particulars step={step} />}
-      <Caption key={frameId} generated={captionOf(view.court, walk, earlier)} />
+      <Caption
+        key={[frameId, frame.title, frame.caption].join('|')}
+        generated={captionOf(view.court, walk, earlier)}
+      />
     </>
   );
 }
@@ -90,9 +163,31 @@ function Particulars({ step }: { step: Step }) {
   const walk = view.walks[view.index]!;
   const earlier = view.walks.slice(0, view.index);
   const { action } = step;
-  const set = (patch: object) => apply({ do: 'setAction', id: action.id, action: { ...action, ...patch } as NewAction });
-  const kinds: readonly string[] | null = action.does === 'cut' ? CUT_KINDS : action.does === 'screen' ? SCREEN_KINDS : action.does === 'dribble' ? DRIBBLE_KINDS : action.does === 'pass' ? PASS_KINDS : null;
-  const inferred = action.does === 'cut' ? cutKind(view.court, walk, { ...step, action: { ...action, kind: undefined } as typeof action }, earlier) : action.does === 'screen' ? screenKind(view.court, walk, { ...step, action: { ...action, kind: undefined } as typeof action }) : action.does === 'pass' ? passKind({ ...step, action: { ...action, kind: undefined } as typeof action }) : undefined;
+  const set = (patch: object) =>
+    apply({ do: 'setAction', id: action.id, action: { ...action, ...patch } as NewAction });
+  const kinds: readonly string[] | null =
+    action.does === 'cut'
+      ? CUT_KINDS
+      : action.does === 'screen'
+        ? SCREEN_KINDS
+        : action.does === 'dribble'
+          ? DRIBBLE_KINDS
+          : action.does === 'pass'
+            ? PASS_KINDS
+            : null;
+  const inferred =
+    action.does === 'cut'
+      ? cutKind(
+          view.court,
+          walk,
+          { ...step, action: { ...action, kind: undefined } as typeof action },
+          earlier,
+        )
+      : action.does === 'screen'
+        ? screenKind(view.court, walk, { ...step, action: { ...action, kind: undefined } as typeof action })
+        : action.does === 'pass'
+          ? passKind({ ...step, action: { ...action, kind: undefined } as typeof action })
+          : undefined;
   const kind = 'kind' in action ? (action.kind ?? '') : '';
   const path = pathOf(action);
   const length = path.length > 0 ? through(step.before.places[action.by], path).length : 0;
@@ -105,7 +200,9 @@ function Particulars({ step }: { step: Step }) {
           <Select value={kind} onChange={(e) => set({ kind: e.target.value || undefined })}>
             <option value="">{inferred ? `${spaced(inferred)} (as drawn)` : 'plain'}</option>
             {kinds.map((k) => (
-              <option key={k} value={k}>{spaced(k)}</option>
+              <option key={k} value={k}>
+                {spaced(k)}
+              </option>
             ))}
           </Select>
         </label>
@@ -114,31 +211,50 @@ function Particulars({ step }: { step: Step }) {
         <label>
           <Label>Tempo</Label>
           <Select value={action.tempo ?? 'cut'} onChange={(e) => set({ tempo: e.target.value })}>
-            {['walk', 'jog', 'cut', 'sprint'].map((t) => <option key={t}>{t}</option>)}
+            {['walk', 'jog', 'cut', 'sprint'].map((t) => (
+              <option key={t}>{t}</option>
+            ))}
           </Select>
         </label>
       )}
       {action.does === 'screen' && (
         <label>
           <Label>For</Label>
-          <Select value={action.for} onChange={(e) => set({ for: e.target.value })}>{mates.map((m) => <option key={m}>{m}</option>)}</Select>
+          <Select value={action.for} onChange={(e) => set({ for: e.target.value })}>
+            {mates.map((m) => (
+              <option key={m}>{m}</option>
+            ))}
+          </Select>
         </label>
       )}
       {(action.does === 'pass' || action.does === 'handoff') && (
         <label>
           <Label>To</Label>
-          <Select value={action.to} onChange={(e) => set({ to: e.target.value })}>{mates.map((m) => <option key={m}>{m}</option>)}</Select>
+          <Select value={action.to} onChange={(e) => set({ to: e.target.value })}>
+            {mates.map((m) => (
+              <option key={m}>{m}</option>
+            ))}
+          </Select>
         </label>
       )}
       {action.does === 'fake' && (
         <label>
           <Label>Of</Label>
-          <Select value={action.of} onChange={(e) => set({ of: e.target.value })}>{['pass', 'handoff', 'screen', 'shot'].map((o) => <option key={o} value={o}>{o === 'handoff' ? 'hand off' : o}</option>)}</Select>
+          <Select value={action.of} onChange={(e) => set({ of: e.target.value })}>
+            {['pass', 'handoff', 'screen', 'shot'].map((o) => (
+              <option key={o} value={o}>
+                {o === 'handoff' ? 'hand off' : o}
+              </option>
+            ))}
+          </Select>
         </label>
       )}
       <div className="whole">
         <span>{length > 0 ? sayDistance(length, view.court.units) : ''}</span>
-        <IconButton aria-label="Delete this action" onPress={() => apply({ do: 'removeAction', id: action.id })}>
+        <IconButton
+          aria-label="Delete this action"
+          onPress={() => apply({ do: 'removeAction', id: action.id })}
+        >
           <Trash2 size={15} />
         </IconButton>
       </div>
@@ -146,26 +262,40 @@ function Particulars({ step }: { step: Step }) {
   );
 }
 
-const spaced = (k: string): string => (({ cut45: '45 cut', lCut: 'L-cut', vCut: 'V-cut' }) as Record<string, string>)[k] ?? k.replace(/[A-Z]/g, (c) => ` ${c.toLowerCase()}`);
+const spaced = (k: string): string =>
+  (({ cut45: '45 cut', lCut: 'L-cut', vCut: 'V-cut' }) as Record<string, string>)[k] ??
+  k.replace(/[A-Z]/g, (c) => ` ${c.toLowerCase()}`);
 
 function Caption({ generated }: { generated: string }) {
   const { play, frameId } = useDesk();
   const frame = play.frames.find((f) => f.id === frameId);
   const [title, setTitle] = useState(frame?.title ?? '');
   const [text, setText] = useState(frame?.caption ?? '');
-  useEffect(() => {
-    setTitle(frame?.title ?? '');
-    setText(frame?.caption ?? '');
-  }, [frame?.title, frame?.caption]);
   return (
     <div style={{ display: 'grid', gap: 10, marginTop: 8 }}>
       <label>
         <Label>Title of the frame</Label>
-        <Input value={title} maxLength={80} style={{ marginTop: 5 }} placeholder="Entry, Screen, Read …" onChange={(e) => setTitle(e.target.value)} onBlur={() => title !== (frame?.title ?? '') && apply({ do: 'caption', frame: frameId, title })} />
+        <Input
+          value={title}
+          maxLength={80}
+          style={{ marginTop: 5 }}
+          placeholder="Entry, Screen, Read …"
+          onChange={(e) => setTitle(e.target.value)}
+          onBlur={() => title !== (frame?.title ?? '') && apply({ do: 'caption', frame: frameId, title })}
+        />
       </label>
       <label>
         <Label>Your own words for it</Label>
-        <Area value={text} maxLength={400} style={{ marginTop: 5 }} placeholder={generated || 'Written for you as you draw.'} onChange={(e) => setText(e.target.value)} onBlur={() => text !== (frame?.caption ?? '') && apply({ do: 'caption', frame: frameId, caption: text })} />
+        <Area
+          value={text}
+          maxLength={400}
+          style={{ marginTop: 5 }}
+          placeholder={generated || 'Written for you as you draw.'}
+          onChange={(e) => setText(e.target.value)}
+          onBlur={() =>
+            text !== (frame?.caption ?? '') && apply({ do: 'caption', frame: frameId, caption: text })
+          }
+        />
       </label>
     </div>
   );

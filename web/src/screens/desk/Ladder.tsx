@@ -13,13 +13,52 @@ const Box = styled.section`
   flex-direction: column;
   min-height: 0;
   border-right: 1px solid var(--rule);
-  h2 { font-size: 16px; line-height: 1.1; font-weight: 700; font-stretch: 74%; }
-  .head { display: flex; justify-content: space-between; align-items: baseline; padding: 12px 12px 8px; color: var(--ink-3); font-size: 12px; }
-  .head h2 { color: var(--ink); }
-  ol { overflow: auto; flex: 1; position: relative; }
-  .foot { display: flex; gap: 4px; padding: 10px 12px; border-top: 1px solid var(--rule); align-items: center; }
-  .next { display: flex; gap: 10px; padding: 10px; color: var(--ink-3); font-size: 12px; line-height: 1.28; }
-  .next b { width: 19px; height: 19px; border: 1px dashed var(--rule-2); display: grid; place-items: center; font: 640 12px/1 'Archivo Variable'; flex: none; }
+  h2 {
+    font-size: 16px;
+    line-height: 1.1;
+    font-weight: 700;
+    font-stretch: 74%;
+  }
+  .head {
+    display: flex;
+    justify-content: space-between;
+    align-items: baseline;
+    padding: 12px 12px 8px;
+    color: var(--ink-3);
+    font-size: 12px;
+  }
+  .head h2 {
+    color: var(--ink);
+  }
+  ol {
+    overflow: auto;
+    flex: 1;
+    position: relative;
+  }
+  .foot {
+    display: flex;
+    gap: 4px;
+    padding: 10px 12px;
+    border-top: 1px solid var(--rule);
+    align-items: center;
+  }
+  .next {
+    display: flex;
+    gap: 10px;
+    padding: 10px;
+    color: var(--ink-3);
+    font-size: 12px;
+    line-height: 1.28;
+  }
+  .next b {
+    width: 19px;
+    height: 19px;
+    border: 1px dashed var(--rule-2);
+    display: grid;
+    place-items: center;
+    font: 640 12px/1 'Archivo Variable';
+    flex: none;
+  }
 `;
 const Rung = styled.button`
   display: grid;
@@ -33,22 +72,77 @@ const Rung = styled.button`
   background: none;
   text-align: left;
   cursor: default;
-  &:hover { background: var(--sheet); }
-  &[aria-current] { background: var(--sheet); border-left-color: var(--pen); box-shadow: 0 -1px var(--rule), 0 1px var(--rule); }
-  &:focus-visible { outline-offset: -3px; }
-  .no { display: grid; place-items: center; width: 19px; height: 19px; border: 1px solid var(--ink); background: var(--raised); font: 700 13px/1 'Archivo Variable'; font-stretch: 74%; }
-  &[aria-current] .no { background: var(--ink); color: var(--on-ink); }
-  .time { display: block; margin-top: 5px; font: 600 11.5px/1 'Archivo Variable'; font-stretch: 80%; color: var(--ink-3); }
-  .fault { display: block; margin-top: 6px; width: 10px; height: 10px; transform: rotate(45deg); background: var(--gap); margin-left: 3px; }
-  .pic { border: 1px solid var(--rule); align-self: start; }
-  .words { font: 400 12px/1.28 'Atkinson Hyperlegible Next Variable'; color: var(--ink-2); font-stretch: 100%; overflow-wrap: anywhere; }
-  .words b { display: block; font: 700 14px/1.15 'Archivo Variable'; font-stretch: 76%; color: var(--ink); margin-bottom: 2px; }
+  &:hover {
+    background: var(--sheet);
+  }
+  &[aria-current] {
+    background: var(--sheet);
+    border-left-color: var(--pen);
+    box-shadow:
+      0 -1px var(--rule),
+      0 1px var(--rule);
+  }
+  &:focus-visible {
+    outline-offset: -3px;
+  }
+  .no {
+    display: grid;
+    place-items: center;
+    width: 19px;
+    height: 19px;
+    border: 1px solid var(--ink);
+    background: var(--raised);
+    font: 700 13px/1 'Archivo Variable';
+    font-stretch: 74%;
+  }
+  &[aria-current] .no {
+    background: var(--ink);
+    color: var(--on-ink);
+  }
+  .time {
+    display: block;
+    margin-top: 5px;
+    font: 600 11.5px/1 'Archivo Variable';
+    font-stretch: 80%;
+    color: var(--ink-3);
+  }
+  .fault {
+    display: block;
+    margin-top: 6px;
+    width: 10px;
+    height: 10px;
+    transform: rotate(45deg);
+    background: var(--gap);
+    margin-left: 3px;
+  }
+  .pic {
+    border: 1px solid var(--rule);
+    align-self: start;
+  }
+  .words {
+    font: 400 12px/1.28 'Atkinson Hyperlegible Next Variable';
+    color: var(--ink-2);
+    font-stretch: 100%;
+    overflow-wrap: anywhere;
+  }
+  .words b {
+    display: block;
+    font: 700 14px/1.15 'Archivo Variable';
+    font-stretch: 76%;
+    color: var(--ink);
+    margin-bottom: 2px;
+  }
 `;
 const Fork = styled.li`
   padding: 6px 10px 8px;
   font-size: 12px;
   color: var(--ink-2);
-  .reads { display: flex; flex-wrap: wrap; gap: 5px; margin-top: 5px; }
+  .reads {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 5px;
+    margin-top: 5px;
+  }
 `;
 const ReadChip = styled.button`
   min-height: 24px;
@@ -58,7 +152,11 @@ const ReadChip = styled.button`
   background: var(--raised);
   font-weight: 640;
   font-size: 12.5px;
-  &[aria-pressed='true'] { background: var(--ink); color: var(--on-ink); border-color: var(--ink); }
+  &[aria-pressed='true'] {
+    background: var(--ink);
+    color: var(--on-ink);
+    border-color: var(--ink);
+  }
 `;
 
 /** One rung a frame, from the set to the end of the chosen ending. */
@@ -85,14 +183,32 @@ export function Ladder({ findings }: { findings: readonly Finding[] }) {
           const children = childrenOf(play, f.id);
           return [
             <li key={f.id}>
-              <RungView view={view} i={i} start={timeline.bars[i]?.start ?? 0} current={f.id === frameId} faulty={findings.some((x) => x.frame === f.id)} />
+              <RungView
+                view={view}
+                i={i}
+                start={timeline.bars[i]?.start ?? 0}
+                current={f.id === frameId}
+                faulty={findings.some((x) => x.frame === f.id)}
+              />
             </li>,
             children.length > 1 && (
               <Fork key={`fork-${f.id}`}>
                 Then, by what they do:
                 <div className="reads">
                   {children.map((c, k) => (
-                    <ReadChip key={c.id} aria-pressed={view.line.some((l) => l.id === c.id)} onClick={() => useDesk.setState({ branch: c.id, frameId: c.id, actionId: null, pending: null, time: null })}>
+                    <ReadChip
+                      key={c.id}
+                      aria-pressed={view.line.some((l) => l.id === c.id)}
+                      onClick={() =>
+                        useDesk.setState({
+                          branch: c.id,
+                          frameId: c.id,
+                          actionId: null,
+                          pending: null,
+                          time: null,
+                        })
+                      }
+                    >
                       {c.read ? readWords(c.read) : k === 0 ? 'As drawn' : `Answer ${k + 1}`}
                     </ReadChip>
                   ))}
@@ -112,11 +228,18 @@ export function Ladder({ findings }: { findings: readonly Finding[] }) {
         <Button onPress={() => addFrame()} isDisabled={view.line[view.index]!.actions.length === 0}>
           <Plus size={15} /> Frame
         </Button>
-        <Button onPress={() => addFrame(true)} isDisabled={view.line[view.index]!.actions.length === 0 || childrenOf(play, frameId).length === 0} aria-label="Draw another answer after this frame">
+        <Button
+          onPress={() => addFrame(true)}
+          isDisabled={view.line[view.index]!.actions.length === 0 || childrenOf(play, frameId).length === 0}
+          aria-label="Draw another answer after this frame"
+        >
           Answer
         </Button>
         <span style={{ marginLeft: 'auto' }} />
-        <IconButton aria-label="Duplicate this frame" onPress={() => apply({ do: 'duplicateFrame', id: frameId })}>
+        <IconButton
+          aria-label="Duplicate this frame"
+          onPress={() => apply({ do: 'duplicateFrame', id: frameId })}
+        >
           <Copy size={15} />
         </IconButton>
         <IconButton aria-label="Delete this frame" onPress={() => apply({ do: 'removeFrame', id: frameId })}>
@@ -138,11 +261,24 @@ interface RungProps {
 const RungView = memo(function RungView({ view, i, start, current, faulty }: RungProps) {
   const walk = view.walks[i]!;
   const { frame } = walk;
-  const scene = frameScene({ court: view.court, walk, next: view.walks[i + 1], scale: thumbScale(view.court, walk), detail: false });
+  const scene = frameScene({
+    court: view.court,
+    walk,
+    next: view.walks[i + 1],
+    scale: thumbScale(view.court, walk),
+    detail: false,
+  });
   const own = frame.caption?.trim();
-  const words = own || captionOf(view.court, walk, view.walks.slice(0, i)) || (i === 0 ? 'Nobody has moved yet.' : 'Nobody moves yet.');
+  const words =
+    own ||
+    captionOf(view.court, walk, view.walks.slice(0, i)) ||
+    (i === 0 ? 'Nobody has moved yet.' : 'Nobody moves yet.');
   return (
-    <Rung {...(current ? { 'aria-current': 'step' as const } : {})} onClick={() => goToFrame(frame.id)} data-testid={`rung-${i + 1}`}>
+    <Rung
+      {...(current ? { 'aria-current': 'step' as const } : {})}
+      onClick={() => goToFrame(frame.id)}
+      data-testid={`rung-${i + 1}`}
+    >
       <span>
         <span className="no">{i + 1}</span>
         <span className="time">{start.toFixed(1)}</span>

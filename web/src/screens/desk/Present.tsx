@@ -14,16 +14,74 @@ const Page = styled.main`
   grid-template-columns: minmax(0, 1fr) 300px;
   background: var(--sheet);
   color: var(--ink);
-  .floor { padding: 14px; min-height: 0; }
-  .floor svg { width: 100%; height: 100%; display: block; }
-  aside { border-left: 1px solid var(--rule); padding: 34px 26px; display: flex; flex-direction: column; min-width: 0; }
-  h1 { font-size: 44px; line-height: 0.98; font-weight: 740; font-stretch: 70%; overflow-wrap: anywhere; }
-  .signal { font: 640 22px/1.2 'Archivo Variable'; font-stretch: 77%; color: var(--ink-2); margin-top: 10px; }
-  .no { font: 740 132px/0.8 'Archivo Variable'; font-stretch: 66%; margin: 44px 0 30px; }
-  h2 { font-size: 32px; line-height: 1.05; font-weight: 700; font-stretch: 74%; margin-bottom: 12px; }
-  .words { font-size: 25px; line-height: 1.3; overflow: auto; min-height: 0; }
-  .line { margin-top: auto; padding-top: 18px; }
-  @media (max-width: 860px) { grid-template-columns: 1fr; grid-template-rows: 1fr auto; aside { padding: 12px 16px; border: 0; } h1 { font-size: 24px; } .no { display: none; } .words { font-size: 17px; } }
+  .floor {
+    padding: 14px;
+    min-height: 0;
+  }
+  .floor svg {
+    width: 100%;
+    height: 100%;
+    display: block;
+  }
+  aside {
+    border-left: 1px solid var(--rule);
+    padding: 34px 26px;
+    display: flex;
+    flex-direction: column;
+    min-width: 0;
+  }
+  h1 {
+    font-size: 44px;
+    line-height: 0.98;
+    font-weight: 740;
+    font-stretch: 70%;
+    overflow-wrap: anywhere;
+  }
+  .signal {
+    font: 640 22px/1.2 'Archivo Variable';
+    font-stretch: 77%;
+    color: var(--ink-2);
+    margin-top: 10px;
+  }
+  .no {
+    font: 740 132px/0.8 'Archivo Variable';
+    font-stretch: 66%;
+    margin: 44px 0 30px;
+  }
+  h2 {
+    font-size: 32px;
+    line-height: 1.05;
+    font-weight: 700;
+    font-stretch: 74%;
+    margin-bottom: 12px;
+  }
+  .words {
+    font-size: 25px;
+    line-height: 1.3;
+    overflow: auto;
+    min-height: 0;
+  }
+  .line {
+    margin-top: auto;
+    padding-top: 18px;
+  }
+  @media (max-width: 860px) {
+    grid-template-columns: 1fr;
+    grid-template-rows: 1fr auto;
+    aside {
+      padding: 12px 16px;
+      border: 0;
+    }
+    h1 {
+      font-size: 24px;
+    }
+    .no {
+      display: none;
+    }
+    .words {
+      font-size: 17px;
+    }
+  }
 `;
 /** Bigger bodies, and no floor outside the lines: for the back of a gym. */
 const BIG: Scale = { ...DESK, mark: 1.2, margin: 1.2 };
@@ -35,7 +93,11 @@ export function Present() {
   const timeline = useTimeline();
   const walk = view.walks[view.index]!;
   const still = time === null && !running;
-  const scene = useMemo(() => frameScene({ court: view.court, walk, next: view.walks[view.index + 1], scale: BIG, bodies: still }), [view, walk, still]);
+  const scene = useMemo(
+    () =>
+      frameScene({ court: view.court, walk, next: view.walks[view.index + 1], scale: BIG, bodies: still }),
+    [view, walk, still],
+  );
   useEffect(() => {
     const onKey = (e: KeyboardEvent) => {
       const s = useDesk.getState();

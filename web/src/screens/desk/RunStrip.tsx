@@ -10,12 +10,44 @@ const Box = styled.section`
   border-top: 1px solid var(--rule-2);
   background: var(--sheet);
   padding: 0 12px 6px 16px;
-  h2 { font-size: 16px; font-weight: 700; font-stretch: 74%; margin-right: 6px; }
-  .head { display: flex; align-items: center; gap: 8px; height: 42px; }
-  .clock { font: 700 14px/1 'Archivo Variable'; color: var(--live-t); min-width: 96px; text-align: right; margin-left: auto; }
-  svg { display: block; width: 100%; touch-action: none; cursor: ew-resize; }
-  text { font: 640 12px 'Archivo Variable'; font-stretch: 77%; fill: var(--ink-3); }
-  @media (max-width: 600px) { .wide { display: none; } .clock { min-width: 0; } }
+  h2 {
+    font-size: 16px;
+    font-weight: 700;
+    font-stretch: 74%;
+    margin-right: 6px;
+  }
+  .head {
+    display: flex;
+    align-items: center;
+    gap: 8px;
+    height: 42px;
+  }
+  .clock {
+    font: 700 14px/1 'Archivo Variable';
+    color: var(--live-t);
+    min-width: 96px;
+    text-align: right;
+    margin-left: auto;
+  }
+  svg {
+    display: block;
+    width: 100%;
+    touch-action: none;
+    cursor: ew-resize;
+  }
+  text {
+    font: 640 12px 'Archivo Variable';
+    font-stretch: 77%;
+    fill: var(--ink-3);
+  }
+  @media (max-width: 600px) {
+    .wide {
+      display: none;
+    }
+    .clock {
+      min-width: 0;
+    }
+  }
 `;
 const W = 676;
 const PAD = 14;
@@ -47,7 +79,11 @@ export function RunStrip() {
         <IconButton aria-label="Next frame" onPress={() => stepFrame(1)}>
           <SkipForward size={16} />
         </IconButton>
-        <Select aria-label="Speed" value={speed} onChange={(e) => useDesk.setState({ speed: Number(e.target.value) })}>
+        <Select
+          aria-label="Speed"
+          value={speed}
+          onChange={(e) => useDesk.setState({ speed: Number(e.target.value) })}
+        >
           <option value={0.5}>½×</option>
           <option value={1}>1×</option>
           <option value={2}>2×</option>
@@ -95,11 +131,30 @@ export function RunStrip() {
         ))}
         {timeline.bars.map((b, i) => (
           <g key={b.frame}>
-            <line x1={x(b.start)} x2={x(b.start)} y1={4} y2={52} stroke="var(--rule-2)" strokeDasharray={i === 0 ? undefined : '2 2'} />
+            <line
+              x1={x(b.start)}
+              x2={x(b.start)}
+              y1={4}
+              y2={52}
+              stroke="var(--rule-2)"
+              strokeDasharray={i === 0 ? undefined : '2 2'}
+            />
             {(x(b.end) - x(b.start) > 17 || b.frame === frameId) && (
               <>
-                <rect x={x(b.start)} y={2} width={16} height={16} fill={b.frame === frameId ? 'var(--ink)' : 'var(--raised)'} stroke="var(--ink)" />
-                <text x={x(b.start) + 8} y={14.4} textAnchor="middle" style={{ fill: b.frame === frameId ? 'var(--on-ink)' : 'var(--ink)' }}>
+                <rect
+                  x={x(b.start)}
+                  y={2}
+                  width={16}
+                  height={16}
+                  fill={b.frame === frameId ? 'var(--ink)' : 'var(--raised)'}
+                  stroke="var(--ink)"
+                />
+                <text
+                  x={x(b.start) + 8}
+                  y={14.4}
+                  textAnchor="middle"
+                  style={{ fill: b.frame === frameId ? 'var(--on-ink)' : 'var(--ink)' }}
+                >
                   {i + 1}
                 </text>
               </>
@@ -111,7 +166,10 @@ export function RunStrip() {
         <circle cx={x(now)} cy={44} r={6} fill="var(--live)" stroke="var(--sheet)" strokeWidth={1.5} />
       </svg>
       <p className="visually-hidden" role="status">
-        {line.length} frames, {holderOf(walks.at(-1)!.after) ? `${holderOf(walks.at(-1)!.after)} has the ball at the end` : 'ends with a shot'}
+        {line.length} frames,{' '}
+        {holderOf(walks.at(-1)!.after)
+          ? `${holderOf(walks.at(-1)!.after)} has the ball at the end`
+          : 'ends with a shot'}
       </p>
     </Box>
   );
@@ -127,11 +185,19 @@ function BallThread({ x }: { x: (t: number) => number }) {
     if (b - a < 0.5) return null;
     const waves = Math.max(1, Math.round((b - a) / 8));
     const w = (b - a) / waves;
-    const d = p.dribbling ? `M${a} ${y}${Array.from({ length: waves }, () => `q${w / 4} -7 ${w / 2} 0t${w / 2} 0`).join('')}` : `M${a} ${y}H${b}`;
+    const d = p.dribbling
+      ? `M${a} ${y}${Array.from({ length: waves }, () => `q${w / 4} -7 ${w / 2} 0t${w / 2} 0`).join('')}`
+      : `M${a} ${y}H${b}`;
     return (
       <g key={i}>
-        <path d={d} fill="none" stroke="var(--live)" strokeWidth={2} strokeDasharray={p.holder === null ? '5 4' : undefined} />
-        {p.holder && (b - a > 14) && timeline.possessions[i - 1]?.holder !== p.holder && (
+        <path
+          d={d}
+          fill="none"
+          stroke="var(--live)"
+          strokeWidth={2}
+          strokeDasharray={p.holder === null ? '5 4' : undefined}
+        />
+        {p.holder && b - a > 14 && timeline.possessions[i - 1]?.holder !== p.holder && (
           <text x={a + 2} y={y - 8} style={{ fill: 'var(--ink)' }}>
             {p.holder}
           </text>

@@ -12,10 +12,25 @@ const Row = styled.div`
   gap: 12px;
   min-height: 62px;
   padding: 5px 12px;
-  .verbs { display: flex; border: 1px solid var(--pen); border-radius: 3px; background: var(--raised); }
-  .hint { color: var(--ink-2); font-size: 13px; }
-  .notice { color: var(--gap); font-size: 13px; }
-  .hint b { font: 700 13.5px/1 'Archivo Variable'; font-stretch: 77%; color: var(--ink); }
+  .verbs {
+    display: flex;
+    border: 1px solid var(--pen);
+    border-radius: 3px;
+    background: var(--raised);
+  }
+  .hint {
+    color: var(--ink-2);
+    font-size: 13px;
+  }
+  .notice {
+    color: var(--gap);
+    font-size: 13px;
+  }
+  .hint b {
+    font: 700 13.5px/1 'Archivo Variable';
+    font-stretch: 77%;
+    color: var(--ink);
+  }
 `;
 const Cell = styled.button`
   position: relative;
@@ -27,13 +42,34 @@ const Cell = styled.button`
   background: none;
   font-weight: 640;
   font-size: 13px;
-  &:last-child { border-right: 0; }
-  &[aria-pressed='true'] { background: var(--pen-w); }
-  &[data-away] { color: var(--ink-3); }
-  &:hover { background: var(--sheet); }
-  kbd { position: absolute; left: 5px; top: 4px; font: 600 11.5px/1 'Archivo Variable'; color: var(--pen); }
-  svg { position: absolute; left: 18px; top: 9px; }
-  @media (pointer: coarse) { width: 64px; height: 52px; }
+  &:last-child {
+    border-right: 0;
+  }
+  &[aria-pressed='true'] {
+    background: var(--pen-w);
+  }
+  &[data-away] {
+    color: var(--ink-3);
+  }
+  &:hover {
+    background: var(--sheet);
+  }
+  kbd {
+    position: absolute;
+    left: 5px;
+    top: 4px;
+    font: 600 11.5px/1 'Archivo Variable';
+    color: var(--pen);
+  }
+  svg {
+    position: absolute;
+    left: 18px;
+    top: 9px;
+  }
+  @media (pointer: coarse) {
+    width: 64px;
+    height: 52px;
+  }
 `;
 
 const GLYPH: Record<Verb, { d: string; live: boolean; dash?: string }> = {
@@ -76,7 +112,9 @@ export function VerbRow() {
           </span>
         )}
         {walk.steps.length > 0 && <Button onPress={nextFrame}>Next frame</Button>}
-        {walk.steps.length === 0 && view.index === 0 && <Button onPress={() => useDesk.setState({ placing: true })}>Move the set</Button>}
+        {walk.steps.length === 0 && view.index === 0 && (
+          <Button onPress={() => useDesk.setState({ placing: true })}>Move the set</Button>
+        )}
       </Row>
     );
   }
@@ -90,10 +128,22 @@ export function VerbRow() {
           const away = unavailable(walk.after, who, verb);
           const g = GLYPH[verb];
           return (
-            <Cell key={verb} aria-pressed={p?.verb === verb} {...(away ? { 'data-away': true, title: away } : {})} onClick={() => startVerb(verb)}>
+            <Cell
+              key={verb}
+              aria-pressed={p?.verb === verb}
+              {...(away ? { 'data-away': true, title: away } : {})}
+              onClick={() => startVerb(verb)}
+            >
               <kbd>{key.toUpperCase()}</kbd>
               <svg width="26" height="16" aria-hidden="true" opacity={away ? 0.55 : 1}>
-                <path d={g.d} fill="none" stroke={g.live && !away ? 'var(--live)' : 'currentColor'} strokeWidth="1.8" strokeDasharray={g.dash} strokeLinecap="round" />
+                <path
+                  d={g.d}
+                  fill="none"
+                  stroke={g.live && !away ? 'var(--live)' : 'currentColor'}
+                  strokeWidth="1.8"
+                  strokeDasharray={g.dash}
+                  strokeLinecap="round"
+                />
               </svg>
               {VERB_WORDS[verb]}
             </Cell>
@@ -111,8 +161,8 @@ export function VerbRow() {
 
 function prompt(verb: Verb, typed: string, to: string | undefined): string {
   if (typed) return `${typed} … Enter`;
-  if (verb === 'pass' || verb === 'handoff') return to ? `to ${to}: Enter` : 'to whom? Click him or press his number.';
+  if (verb === 'pass' || verb === 'handoff')
+    return to ? `to ${to}: Enter` : 'to whom? Click him or press his number.';
   if (verb === 'screen') return to ? `for ${to}: where?` : 'for whom? Click him, or click the floor.';
   return 'where? Click the floor or type a spot.';
 }
-

@@ -13,7 +13,8 @@ const RETRY = 2500;
 /** Saves of one sitting become one kept version. */
 const SITTING = nanoid(12);
 
-export const clock = (d = new Date()): string => `${String(d.getHours()).padStart(2, '0')}:${String(d.getMinutes()).padStart(2, '0')}`;
+export const clock = (d = new Date()): string =>
+  `${String(d.getHours()).padStart(2, '0')}:${String(d.getMinutes()).padStart(2, '0')}`;
 
 /**
  * Opens a play: what the server has, or what this device kept of it. When both have changed since
@@ -24,14 +25,22 @@ export async function openPlay(id: string): Promise<void> {
   try {
     const stored = await api.play(id);
     const read = readPlay(stored.document);
-    if (!read.ok) throw new ApiProblem({ type: 'about:blank', title: 'Not readable', status: 422, detail: read.sentence });
+    if (!read.ok)
+      throw new ApiProblem({
+        type: 'about:blank',
+        title: 'Not readable',
+        status: 422,
+        detail: read.sentence,
+      });
     const same = draft && JSON.stringify(draft.play) === JSON.stringify(read.play);
-    if (!draft || same) openOnDesk(read.play, stored.revision, { is: 'saved', at: clock(new Date(stored.updatedAt)) });
+    if (!draft || same)
+      openOnDesk(read.play, stored.revision, { is: 'saved', at: clock(new Date(stored.updatedAt)) });
     else if (draft.revision === stored.revision) openOnDesk(draft.play, draft.revision, { is: 'unsaved' });
     else openOnDesk(draft.play, draft.revision, { is: 'conflict', theirs: stored });
   } catch (error) {
     const gone = error instanceof ApiProblem && error.problem.status === 404;
-    if (draft && (error instanceof Unreachable || (gone && draft.revision === 0))) openOnDesk(draft.play, draft.revision, { is: 'unsaved' });
+    if (draft && (error instanceof Unreachable || (gone && draft.revision === 0)))
+      openOnDesk(draft.play, draft.revision, { is: 'unsaved' });
     else throw error;
   }
 }
@@ -55,14 +64,23 @@ export function startAutosave(client: QueryClient): () => void {
     try {
       const saved = await api.save(play, revision, SITTING);
       const unchanged = get().play === play;
-      if (get().play.id === play.id) set({ revision: saved.revision, save: unchanged ? { is: 'saved', at: clock(new Date(saved.updatedAt)) } : { is: 'unsaved' } });
+      if (get().play.id === play.id)
+        set({
+          revision: saved.revision,
+          save: unchanged ? { is: 'saved', at: clock(new Date(saved.updatedAt)) } : { is: 'unsaved' },
+        });
       const newer = get().play;
-      await (unchanged || newer.id !== play.id ? dropDraft(play.id) : keepDraft({ id: play.id, play: newer, revision: saved.revision })).catch(() => undefined);
+      await (
+        unchanged || newer.id !== play.id
+          ? dropDraft(play.id)
+          : keepDraft({ id: play.id, play: newer, revision: saved.revision })
+      ).catch(() => undefined);
       void client.invalidateQueries({ queryKey: ['plays'] });
       if (!unchanged) later(AFTER);
     } catch (error) {
       if (get().play.id !== play.id) return;
-      if (error instanceof ApiProblem && error.problem.theirs) set({ save: { is: 'conflict', theirs: error.problem.theirs } });
+      if (error instanceof ApiProblem && error.problem.theirs)
+        set({ save: { is: 'conflict', theirs: error.problem.theirs } });
       else if (error instanceof ApiProblem) set({ save: { is: 'refused', why: error.message } });
       else {
         set({ save: { is: 'offline', since: clock() } });
@@ -75,7 +93,8 @@ export function startAutosave(client: QueryClient): () => void {
 
   const unsubscribe = useDesk.subscribe((now, before) => {
     if (now.play === before.play && now.save === before.save) return;
-    if (now.play !== before.play && now.save.is !== 'saved') void keepDraft({ id: now.play.id, play: now.play, revision: now.revision }).catch(() => undefined);
+    if (now.play !== before.play && now.save.is !== 'saved')
+      void keepDraft({ id: now.play.id, play: now.play, revision: now.revision }).catch(() => undefined);
     if (now.save.is === 'unsaved' && !busy) later(AFTER);
   });
   const online = () => get().save.is === 'offline' && later(0);
@@ -103,7 +122,10 @@ export async function settle(choice: 'mine' | 'theirs' | 'both'): Promise<void> 
       await api.save(copy, 0, SITTING);
     }
     // Mine stays one step back in undo, theirs is on the desk and already saved.
-    replacePlay(read.play, { revision: theirs.revision, save: { is: 'saved', at: clock(new Date(theirs.updatedAt)) } });
+    replacePlay(read.play, {
+      revision: theirs.revision,
+      save: { is: 'saved', at: clock(new Date(theirs.updatedAt)) },
+    });
     await dropDraft(state.play.id).catch(() => undefined);
     if (choice === 'both') set({ notice: 'Yours is kept beside it as a second play.' });
   }

@@ -6,7 +6,12 @@ import { seek, timelineOf, toggleRun } from './timeline.ts';
 
 const { getState: get, setState: set } = useDesk;
 const isPlayer = (k: string): k is PlayerId => (PLAYERS as readonly string[]).includes(k);
-const ARROWS: Record<string, readonly [number, number]> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
+const ARROWS: Record<string, readonly [number, number]> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, -1],
+  ArrowDown: [0, 1],
+};
 /** Arrow keys move a quarter metre, a metre with Shift (feet). */
 const NUDGE = 0.82;
 
@@ -62,7 +67,11 @@ function handle(e: KeyboardEvent): boolean {
     const view = lineView(s.play, s.branch, s.frameId);
     const by = e.shiftKey ? NUDGE * 4 : NUDGE;
     const at = s.play.start.places[s.selected];
-    return apply({ do: 'place', player: s.selected, place: snap(view.court, { x: at.x + arrow[0] * by, y: at.y + arrow[1] * by }, true) });
+    return apply({
+      do: 'place',
+      player: s.selected,
+      place: snap(view.court, { x: at.x + arrow[0] * by, y: at.y + arrow[1] * by }, true),
+    });
   }
   if (s.selected && VERB_KEYS[key] && !e.shiftKey) {
     startVerb(VERB_KEYS[key]);
@@ -87,7 +96,8 @@ function handle(e: KeyboardEvent): boolean {
       return true;
     case 'j':
     case 'l': {
-      const t = s.time ?? timelineOf(s.play, s.branch, s.frameId).bars.find((b) => b.frame === s.frameId)?.start ?? 0;
+      const t =
+        s.time ?? timelineOf(s.play, s.branch, s.frameId).bars.find((b) => b.frame === s.frameId)?.start ?? 0;
       seek(t + (key === 'l' ? 0.1 : -0.1));
       return true;
     }
@@ -110,7 +120,12 @@ export function startVerb(verb: Pending['verb']): void {
   const s = get();
   if (!s.selected) return;
   if (verb === 'shot' || verb === 'hold') {
-    const action = propose(here().state, { who: s.selected, verb, ball: false, at: here().state.places[s.selected] });
+    const action = propose(here().state, {
+      who: s.selected,
+      verb,
+      ball: false,
+      at: here().state.places[s.selected],
+    });
     if (action) apply({ do: 'addAction', frame: s.frameId, action }, { pending: null, placing: false });
     return;
   }
@@ -136,7 +151,13 @@ function typing(e: KeyboardEvent, p: Pending, who: PlayerId): boolean {
   if (arrow) {
     const by = e.shiftKey ? NUDGE * 4 : NUDGE;
     const from = p.at ?? state.places[p.to && p.verb === 'screen' ? p.to : who];
-    set({ pending: { ...p, typed: '', at: clean(snap(court, { x: from.x + arrow[0] * by, y: from.y + arrow[1] * by }, true)) } });
+    set({
+      pending: {
+        ...p,
+        typed: '',
+        at: clean(snap(court, { x: from.x + arrow[0] * by, y: from.y + arrow[1] * by }, true)),
+      },
+    });
     return true;
   }
   if (/^[a-z0-9]$/i.test(e.key)) {
@@ -156,7 +177,8 @@ function typing(e: KeyboardEvent, p: Pending, who: PlayerId): boolean {
   }
 }
 
-const clean = (w: { x: number; y: number; spot?: string | undefined }) => (w.spot === undefined ? { x: w.x, y: w.y } : { x: w.x, y: w.y, spot: w.spot });
+const clean = (w: { x: number; y: number; spot?: string | undefined }) =>
+  w.spot === undefined ? { x: w.x, y: w.y } : { x: w.x, y: w.y, spot: w.spot };
 
 function finish(p: Pending, who: PlayerId): void {
   const { state } = here();
@@ -167,5 +189,11 @@ function finish(p: Pending, who: PlayerId): void {
   if (action) apply({ do: 'addAction', frame: s.frameId, action }, { pending: null });
   else if (p.typed) set({ notice: `“${p.typed}” is no spot. X shows the codes.` });
   else if (p.at && distance(p.at, state.places[who]) <= 0.5) set({ notice: `${who} is already there.` });
-  else set({ notice: p.verb === 'pass' || p.verb === 'handoff' ? 'To whom? Press his number.' : 'Where to? Type a spot’s code, like rs, or use the arrows.' });
+  else
+    set({
+      notice:
+        p.verb === 'pass' || p.verb === 'handoff'
+          ? 'To whom? Press his number.'
+          : 'Where to? Type a spot’s code, like rs, or use the arrows.',
+    });
 }

@@ -1,4 +1,19 @@
-import { courtFor, edit, frameById, lineThrough, lineTo, walkLine, type Change, type Court, type Frame, type FrameWalk, type Play, type PlayerId, type StoredPlay, type Verb } from '@corkscrew/core';
+import {
+  courtFor,
+  edit,
+  frameById,
+  lineThrough,
+  lineTo,
+  walkLine,
+  type Change,
+  type Court,
+  type Frame,
+  type FrameWalk,
+  type Play,
+  type PlayerId,
+  type StoredPlay,
+  type Verb,
+} from '@corkscrew/core';
 import { create } from 'zustand';
 
 /** A verb in the making: who and what are known, where is still being said. */
@@ -71,16 +86,30 @@ const { getState: get, setState: set } = useDesk;
 export function openOnDesk(play: Play, revision: number, save: SaveState): void {
   const first = play.frames[0]!.id;
   set({
-    play, revision, save, past: [], future: [], frameId: first, branch: first, selected: null, actionId: null, pending: null, notice: null,
+    play,
+    revision,
+    save,
+    past: [],
+    future: [],
+    frameId: first,
+    branch: first,
+    selected: null,
+    actionId: null,
+    pending: null,
+    notice: null,
     placing: play.frames.length === 1 && play.frames[0]!.actions.length === 0,
-    time: null, running: false, presenting: false,
+    time: null,
+    running: false,
+    presenting: false,
   });
 }
 
 /** Frame ids that still exist after a change; an ended frame gives way to the one before it. */
 function standing(play: Play, before: Play, frameId: string): string {
   if (frameById(play, frameId)) return frameId;
-  const earlier = lineTo(before, frameId).reverse().find((f) => frameById(play, f.id));
+  const earlier = lineTo(before, frameId)
+    .reverse()
+    .find((f) => frameById(play, f.id));
   return (earlier ?? play.frames[0]!).id;
 }
 
@@ -90,7 +119,15 @@ function show(play: Play, rest: Partial<Desk> = {}): void {
   const branch = standing(play, s.play, rest.branch ?? s.branch);
   const actionId = rest.actionId === undefined ? s.actionId : rest.actionId;
   const frame = frameById(play, frameId)!;
-  set({ ...rest, play, frameId, branch, actionId: frame.actions.some((a) => a.id === actionId) ? actionId : null, time: null, running: false });
+  set({
+    ...rest,
+    play,
+    frameId,
+    branch,
+    actionId: frame.actions.some((a) => a.id === actionId) ? actionId : null,
+    time: null,
+    running: false,
+  });
 }
 
 /** Applies changes as one step that undo takes back whole. Says whether it was done; a refusal is shown as a sentence. */
@@ -138,7 +175,15 @@ export function replacePlay(play: Play, rest: Partial<Desk> = {}): void {
 export function goToFrame(id: string): void {
   const s = get();
   const onLine = lineThrough(s.play, s.branch).some((f) => f.id === id);
-  set({ frameId: id, branch: onLine ? s.branch : id, actionId: null, pending: null, time: null, running: false, notice: null });
+  set({
+    frameId: id,
+    branch: onLine ? s.branch : id,
+    actionId: null,
+    pending: null,
+    time: null,
+    running: false,
+    notice: null,
+  });
 }
 
 export function stepFrame(by: number): void {
@@ -162,7 +207,17 @@ export function nextFrame(): void {
 export function addFrame(fork = false): void {
   const s = get();
   const known = new Set(s.play.frames.map((f) => f.id));
-  if (!apply({ do: 'addFrame', after: s.frameId, ...(fork ? { fork, read: { does: 'own' as const, note: 'Another answer' } } : {}) }, { placing: false })) return;
+  if (
+    !apply(
+      {
+        do: 'addFrame',
+        after: s.frameId,
+        ...(fork ? { fork, read: { does: 'own' as const, note: 'Another answer' } } : {}),
+      },
+      { placing: false },
+    )
+  )
+    return;
   const made = get().play.frames.find((f) => !known.has(f.id));
   if (made) set({ frameId: made.id, branch: made.id, pending: null, actionId: null });
 }
@@ -174,7 +229,9 @@ export interface View {
   readonly index: number;
 }
 
-let viewOf: { play: Play; branch: string; court: Court; line: readonly Frame[]; walks: readonly FrameWalk[] } | undefined;
+let viewOf:
+  | { play: Play; branch: string; court: Court; line: readonly Frame[]; walks: readonly FrameWalk[] }
+  | undefined;
 
 /** The line on the desk walked through, shared by every part that draws it. */
 export function lineView(play: Play, branch: string, frameId: string): View {
@@ -182,6 +239,9 @@ export function lineView(play: Play, branch: string, frameId: string): View {
     const line = lineThrough(play, branch);
     viewOf = { play, branch, court: courtFor(play), line, walks: walkLine(play, line) };
   }
-  const index = Math.max(0, viewOf.line.findIndex((f) => f.id === frameId));
+  const index = Math.max(
+    0,
+    viewOf.line.findIndex((f) => f.id === frameId),
+  );
   return { ...viewOf, index };
 }

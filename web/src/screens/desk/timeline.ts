@@ -45,7 +45,13 @@ export function toggleRun(): void {
   const timeline = timelineOf(s.play, s.branch, s.frameId);
   const bar = timeline.bars.find((b) => b.frame === s.frameId);
   const from = s.time ?? bar?.start ?? 0;
-  useDesk.setState({ running: true, time: from >= timeline.end - 0.01 ? 0 : from, pending: null, actionId: null, placing: false });
+  useDesk.setState({
+    running: true,
+    time: from >= timeline.end - 0.01 ? 0 : from,
+    pending: null,
+    actionId: null,
+    placing: false,
+  });
 }
 
 /** How long a step holds when the reader wants no movement (seconds). */

@@ -1,4 +1,16 @@
-import { ALIGNMENTS, courtFor, edit, newPlay, PLAYERS, RULE_SETS, startState, walkFrame, type Level, type PlayerId, type RuleSetKey } from '@corkscrew/core';
+import {
+  ALIGNMENTS,
+  courtFor,
+  edit,
+  newPlay,
+  PLAYERS,
+  RULE_SETS,
+  startState,
+  walkFrame,
+  type Level,
+  type PlayerId,
+  type RuleSetKey,
+} from '@corkscrew/core';
 import { frameScene, PREVIEW, THUMB } from '@corkscrew/diagram';
 import { nanoid } from 'nanoid';
 import { useMemo, useState, type FormEvent } from 'react';
@@ -14,20 +26,98 @@ const Page = styled.form`
   display: grid;
   grid-template-columns: 320px minmax(0, 1fr);
   height: calc(100dvh - 60px);
-  .say { padding: 18px 16px; display: grid; gap: 16px; align-content: start; border-right: 1px solid var(--rule); overflow: auto; }
-  .say label { display: grid; gap: 6px; }
-  .pair { display: grid; grid-template-columns: 1fr 1fr; gap: 12px; }
-  .balls { display: flex; gap: 6px; margin-top: 6px; }
-  .balls button { width: 34px; height: 34px; border-radius: 50%; border: 1.5px solid var(--rule-2); background: var(--raised); font-weight: 700; font-size: 14px; }
-  .balls button[aria-checked='true'] { background: var(--ink); color: var(--on-ink); border-color: var(--ink); box-shadow: 0 0 0 2px var(--desk), 0 0 0 4px var(--live); }
-  .floor { background: var(--sheet); display: grid; grid-template-rows: auto minmax(0, 1fr); overflow: hidden; min-height: 0; }
-  h2 { font-size: 16px; font-weight: 700; font-stretch: 74%; padding: 14px 16px 8px; }
-  .picks { display: grid; grid-template-columns: repeat(auto-fill, minmax(148px, 1fr)); gap: 10px; padding: 2px 16px 18px; overflow: auto; align-content: start; }
-  .picks button { padding: 0; border: 1px solid var(--rule-2); background: var(--raised); text-align: left; }
-  .picks button[aria-checked='true'] { outline: 2px solid var(--pen); outline-offset: 1px; border-color: var(--pen); }
-  .picks b { display: block; padding: 7px 8px 2px; font: 700 14px/1.15 'Archivo Variable'; font-stretch: 76%; }
-  .picks span { display: block; padding: 0 8px 8px; font: 400 12px/1.28 'Atkinson Hyperlegible Next Variable'; font-stretch: 100%; color: var(--ink-2); min-height: 39px; }
-  @media (max-width: 760px) { grid-template-columns: 1fr; height: auto; .say { border: 0; } }
+  .say {
+    padding: 18px 16px;
+    display: grid;
+    gap: 16px;
+    align-content: start;
+    border-right: 1px solid var(--rule);
+    overflow: auto;
+  }
+  .say label {
+    display: grid;
+    gap: 6px;
+  }
+  .pair {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 12px;
+  }
+  .balls {
+    display: flex;
+    gap: 6px;
+    margin-top: 6px;
+  }
+  .balls button {
+    width: 34px;
+    height: 34px;
+    border-radius: 50%;
+    border: 1.5px solid var(--rule-2);
+    background: var(--raised);
+    font-weight: 700;
+    font-size: 14px;
+  }
+  .balls button[aria-checked='true'] {
+    background: var(--ink);
+    color: var(--on-ink);
+    border-color: var(--ink);
+    box-shadow:
+      0 0 0 2px var(--desk),
+      0 0 0 4px var(--live);
+  }
+  .floor {
+    background: var(--sheet);
+    display: grid;
+    grid-template-rows: auto minmax(0, 1fr);
+    overflow: hidden;
+    min-height: 0;
+  }
+  h2 {
+    font-size: 16px;
+    font-weight: 700;
+    font-stretch: 74%;
+    padding: 14px 16px 8px;
+  }
+  .picks {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(148px, 1fr));
+    gap: 10px;
+    padding: 2px 16px 18px;
+    overflow: auto;
+    align-content: start;
+  }
+  .picks button {
+    padding: 0;
+    border: 1px solid var(--rule-2);
+    background: var(--raised);
+    text-align: left;
+  }
+  .picks button[aria-checked='true'] {
+    outline: 2px solid var(--pen);
+    outline-offset: 1px;
+    border-color: var(--pen);
+  }
+  .picks b {
+    display: block;
+    padding: 7px 8px 2px;
+    font: 700 14px/1.15 'Archivo Variable';
+    font-stretch: 76%;
+  }
+  .picks span {
+    display: block;
+    padding: 0 8px 8px;
+    font: 400 12px/1.28 'Atkinson Hyperlegible Next Variable';
+    font-stretch: 100%;
+    color: var(--ink-2);
+    min-height: 39px;
+  }
+  @media (max-width: 760px) {
+    grid-template-columns: 1fr;
+    height: auto;
+    .say {
+      border: 0;
+    }
+  }
 `;
 
 /** A new play: how do you line up, who has the ball; then straight to the court. */
@@ -47,7 +137,11 @@ export default function NewPlay() {
   };
   const preview = useMemo(() => {
     const play = make('preview');
-    return frameScene({ court: courtFor(play), walk: walkFrame(startState(play), play.frames[0]!), scale: PREVIEW });
+    return frameScene({
+      court: courtFor(play),
+      walk: walkFrame(startState(play), play.frames[0]!),
+      scale: PREVIEW,
+    });
     // Drawn again when what it shows changes.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [court, alignment, flipped, ball]);
@@ -65,13 +159,24 @@ export default function NewPlay() {
   return (
     <>
       <TopBar room={null}>
-        <h1 style={{ fontSize: 27, fontWeight: 740, fontStretch: '70%', lineHeight: 1, marginLeft: 94 }}>New play</h1>
+        <h1 style={{ fontSize: 27, fontWeight: 740, fontStretch: '70%', lineHeight: 1, marginLeft: 94 }}>
+          New play
+        </h1>
       </TopBar>
       <Page onSubmit={(e) => void start(e)}>
         <div className="say">
           <label>
             <Label>Name</Label>
-            <Input id="name" dir="auto" autoFocus value={name} maxLength={80} placeholder="Name this play" onChange={(e) => setName(e.target.value)} aria-describedby="refusal" />
+            <Input
+              id="name"
+              dir="auto"
+              autoFocus
+              value={name}
+              maxLength={80}
+              placeholder="Name this play"
+              onChange={(e) => setName(e.target.value)}
+              aria-describedby="refusal"
+            />
           </label>
           {refusal && !name.trim() && (
             <p id="refusal" role="alert" style={{ color: 'var(--gap)', marginTop: -8 }}>
@@ -104,7 +209,14 @@ export default function NewPlay() {
             <Label id="who-ball">Who has the ball?</Label>
             <div className="balls" role="radiogroup" aria-labelledby="who-ball">
               {PLAYERS.map((p) => (
-                <button key={p} type="button" role="radio" aria-checked={ball === p} aria-label={`${p} has the ball`} onClick={() => setBall(p)}>
+                <button
+                  key={p}
+                  type="button"
+                  role="radio"
+                  aria-checked={ball === p}
+                  aria-label={`${p} has the ball`}
+                  onClick={() => setBall(p)}
+                >
                   {p}
                 </button>
               ))}
@@ -124,8 +236,21 @@ export default function NewPlay() {
             {ALIGNMENTS.map((a) => {
               const play = newPlay({ id: 'p', name: '', court, level, alignment: a.key, ball });
               return (
-                <button key={a.key} type="button" role="radio" aria-checked={alignment === a.key} onClick={() => setAlignment(a.key)}>
-                  <Picture scene={frameScene({ court: courtFor(play), walk: walkFrame(startState(play), play.frames[0]!), scale: THUMB, detail: false })} />
+                <button
+                  key={a.key}
+                  type="button"
+                  role="radio"
+                  aria-checked={alignment === a.key}
+                  onClick={() => setAlignment(a.key)}
+                >
+                  <Picture
+                    scene={frameScene({
+                      court: courtFor(play),
+                      walk: walkFrame(startState(play), play.frames[0]!),
+                      scale: THUMB,
+                      detail: false,
+                    })}
+                  />
                   <b>{a.name}</b>
                   <span>{a.words}</span>
                 </button>

@@ -17,16 +17,61 @@ const Box = styled.article`
   border-top: 2px solid var(--ink);
   height: 204px;
   overflow: hidden;
-  &:hover { border-color: var(--rule-2); border-top-color: var(--ink); }
-  &:focus-within { outline: 2px solid var(--pen); }
-  a.open { position: absolute; inset: 0; z-index: 1; outline: none; }
-  .pic { height: 121px; overflow: hidden; border-bottom: 1px solid var(--rule); }
-  .words { padding: 7px 9px; display: grid; grid-template-columns: minmax(0, 1fr); gap: 4px; }
-  .line { display: flex; justify-content: space-between; gap: 8px; align-items: baseline; color: var(--ink-2); font-size: 12px; white-space: nowrap; }
-  .line > :first-child { overflow: hidden; text-overflow: ellipsis; min-width: 0; }
-  h3 { font-size: 15.5px; line-height: 1.15; font-weight: 700; font-stretch: 76%; color: var(--ink); }
-  .line b { font: 640 13px/1 'Archivo Variable'; font-stretch: 77%; }
-  .more { position: absolute; right: 2px; bottom: 2px; z-index: 2; }
+  &:hover {
+    border-color: var(--rule-2);
+    border-top-color: var(--ink);
+  }
+  &:focus-within {
+    outline: 2px solid var(--pen);
+  }
+  a.open {
+    position: absolute;
+    inset: 0;
+    z-index: 1;
+    outline: none;
+  }
+  .pic {
+    height: 121px;
+    overflow: hidden;
+    border-bottom: 1px solid var(--rule);
+  }
+  .words {
+    padding: 7px 9px;
+    display: grid;
+    grid-template-columns: minmax(0, 1fr);
+    gap: 4px;
+  }
+  .line {
+    display: flex;
+    justify-content: space-between;
+    gap: 8px;
+    align-items: baseline;
+    color: var(--ink-2);
+    font-size: 12px;
+    white-space: nowrap;
+  }
+  .line > :first-child {
+    overflow: hidden;
+    text-overflow: ellipsis;
+    min-width: 0;
+  }
+  h3 {
+    font-size: 15.5px;
+    line-height: 1.15;
+    font-weight: 700;
+    font-stretch: 76%;
+    color: var(--ink);
+  }
+  .line b {
+    font: 640 13px/1 'Archivo Variable';
+    font-stretch: 77%;
+  }
+  .more {
+    position: absolute;
+    right: 2px;
+    bottom: 2px;
+    z-index: 2;
+  }
 `;
 const Items = styled(Menu)`
   background: var(--raised);
@@ -34,12 +79,29 @@ const Items = styled(Menu)`
   padding: 4px 0;
   min-width: 150px;
   outline: none;
-  .item { padding: 7px 12px; font: 640 13.5px/1 'Archivo Variable'; font-stretch: 77%; color: var(--ink); outline: none; cursor: default; }
-  .item[data-focused] { background: var(--pen-w); }
+  .item {
+    padding: 7px 12px;
+    font: 640 13.5px/1 'Archivo Variable';
+    font-stretch: 77%;
+    color: var(--ink);
+    outline: none;
+    cursor: default;
+  }
+  .item[data-focused] {
+    background: var(--pen-w);
+  }
 `;
 
 /** A play at a glance: its picture, name, what it is for, its call, and how long it runs. */
-export const Card = memo(function Card({ row, trash, onAct }: { row: PlayRow; trash: boolean; onAct: (what: CardAct, name?: string) => void }) {
+export const Card = memo(function Card({
+  row,
+  trash,
+  onAct,
+}: {
+  row: PlayRow;
+  trash: boolean;
+  onAct: (what: CardAct, name?: string) => void;
+}) {
   const go = useNavigate();
   const [renaming, setRenaming] = useState(false);
   const { summary: s } = row;
@@ -85,13 +147,23 @@ export const Card = memo(function Card({ row, trash, onAct }: { row: PlayRow; tr
           </div>
         )}
         <div className="line">
-          <span dir="auto">{s.call ? `“${s.call}”${s.signal ? `, ${s.signal.toLowerCase()}` : ''}` : s.signal || 'No call yet'}</span>
+          <span dir="auto">
+            {s.call
+              ? `“${s.call}”${s.signal ? `, ${s.signal.toLowerCase()}` : ''}`
+              : s.signal || 'No call yet'}
+          </span>
         </div>
         <div className="line" style={{ paddingRight: 26 }}>
           <span>
-            <b style={{ color: 'var(--ink)' }}>{s.seconds.toFixed(1)} s</b> · {s.frames === 1 ? '1 frame' : `${s.frames} frames`}
+            <b style={{ color: 'var(--ink)' }}>{s.seconds.toFixed(1)} s</b> ·{' '}
+            {s.frames === 1 ? '1 frame' : `${s.frames} frames`}
             {s.endings > 1 && (
-              <span role="img" aria-label={`${s.endings} endings`} title={`${s.endings} endings`} style={{ marginLeft: 8 }}>
+              <span
+                role="img"
+                aria-label={`${s.endings} endings`}
+                title={`${s.endings} endings`}
+                style={{ marginLeft: 8 }}
+              >
                 <Split size={12} style={{ verticalAlign: -1.5 }} /> {s.endings}
               </span>
             )}
@@ -112,14 +184,26 @@ export const Card = memo(function Card({ row, trash, onAct }: { row: PlayRow; tr
               }}
             >
               {trash ? (
-                <MenuItem id="restore" className="item">Put back</MenuItem>
+                <MenuItem id="restore" className="item">
+                  Put back
+                </MenuItem>
               ) : (
                 <>
-                  <MenuItem id="open" className="item">Open</MenuItem>
-                  <MenuItem id="rename" className="item">Rename</MenuItem>
-                  <MenuItem id="duplicate" className="item">Duplicate</MenuItem>
-                  <MenuItem id="flip" className="item">Copy for the other side</MenuItem>
-                  <MenuItem id="trash" className="item">Move to trash</MenuItem>
+                  <MenuItem id="open" className="item">
+                    Open
+                  </MenuItem>
+                  <MenuItem id="rename" className="item">
+                    Rename
+                  </MenuItem>
+                  <MenuItem id="duplicate" className="item">
+                    Duplicate
+                  </MenuItem>
+                  <MenuItem id="flip" className="item">
+                    Copy for the other side
+                  </MenuItem>
+                  <MenuItem id="trash" className="item">
+                    Move to trash
+                  </MenuItem>
                 </>
               )}
             </Items>

@@ -17,10 +17,25 @@ const Page = styled.div`
   grid-template-rows: 60px auto minmax(0, 1fr);
   height: 100vh;
   height: 100dvh;
-  .find { position: relative; width: 210px; }
-  .find input { padding-left: 30px; }
-  .find svg { position: absolute; left: 9px; top: 8px; color: var(--ink-3); }
-  @media (max-width: 600px) { .find { width: auto; flex: 1; } }
+  .find {
+    position: relative;
+    width: 210px;
+  }
+  .find input {
+    padding-left: 30px;
+  }
+  .find svg {
+    position: absolute;
+    left: 9px;
+    top: 8px;
+    color: var(--ink-3);
+  }
+  @media (max-width: 600px) {
+    .find {
+      width: auto;
+      flex: 1;
+    }
+  }
 `;
 const Filters = styled.div`
   display: flex;
@@ -30,27 +45,86 @@ const Filters = styled.div`
   min-height: 46px;
   padding: 7px 14px;
   border-bottom: 1px solid var(--rule);
-  .seg { display: flex; border: 1px solid var(--rule-2); border-radius: 2px; overflow-x: auto; }
-  .seg button { border: 0; border-right: 1px solid var(--rule); background: var(--raised); min-height: 28px; padding: 0 9px; font-weight: 640; font-size: 13px; white-space: nowrap; }
-  .seg button:last-child { border: 0; }
-  .seg button[aria-pressed='true'] { background: var(--ink); color: var(--on-ink); }
-  .seg i { font-style: normal; margin-left: 5px; color: var(--ink-3); }
-  .seg button[aria-pressed='true'] i { color: inherit; }
-  label { display: flex; gap: 7px; align-items: center; }
-  @media (max-width: 600px) { label:not(.keep) { display: none; } }
+  .seg {
+    display: flex;
+    border: 1px solid var(--rule-2);
+    border-radius: 2px;
+    overflow-x: auto;
+  }
+  .seg button {
+    border: 0;
+    border-right: 1px solid var(--rule);
+    background: var(--raised);
+    min-height: 28px;
+    padding: 0 9px;
+    font-weight: 640;
+    font-size: 13px;
+    white-space: nowrap;
+  }
+  .seg button:last-child {
+    border: 0;
+  }
+  .seg button[aria-pressed='true'] {
+    background: var(--ink);
+    color: var(--on-ink);
+  }
+  .seg i {
+    font-style: normal;
+    margin-left: 5px;
+    color: var(--ink-3);
+  }
+  .seg button[aria-pressed='true'] i {
+    color: inherit;
+  }
+  label {
+    display: flex;
+    gap: 7px;
+    align-items: center;
+  }
+  @media (max-width: 600px) {
+    label:not(.keep) {
+      display: none;
+    }
+  }
 `;
 const Scroll = styled.main`
   overflow: auto;
   outline: none;
-  .row { position: absolute; left: 0; right: 0; display: grid; padding: 0 14px; gap: 10px; }
-  .slot { position: relative; display: grid; grid-template-rows: 34px auto; min-width: 0; }
-  .slot h2 { font-size: 16px; line-height: 34px; font-weight: 700; font-stretch: 74%; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
+  .row {
+    position: absolute;
+    left: 0;
+    right: 0;
+    display: grid;
+    padding: 0 14px;
+    gap: 10px;
+  }
+  .slot {
+    position: relative;
+    display: grid;
+    grid-template-rows: 34px auto;
+    min-width: 0;
+  }
+  .slot h2 {
+    font-size: 16px;
+    line-height: 34px;
+    font-weight: 700;
+    font-stretch: 74%;
+    white-space: nowrap;
+    overflow: hidden;
+    text-overflow: ellipsis;
+  }
 `;
 const Empty = styled.div`
   padding: 60px 20px;
   text-align: center;
-  h2 { font-size: 20px; margin-bottom: 6px; }
-  p { color: var(--ink-2); margin-bottom: 14px; }
+  h2 {
+    font-size: 20px;
+    margin-bottom: 6px;
+  }
+  p {
+    color: var(--ink-2);
+    margin-bottom: 14px;
+  }
 `;
 const CARD = 172;
 const ROW = 250;
@@ -61,7 +135,11 @@ export default function Playbook() {
   const client = useQueryClient();
   const [filter, setFilter] = useState<Filter>({ words: '', against: null, alignment: null, sort: 'name' });
   const [trash, setTrash] = useState(false);
-  const plays = useQuery({ queryKey: ['plays', trash], queryFn: () => api.plays(trash), placeholderData: keepPreviousData });
+  const plays = useQuery({
+    queryKey: ['plays', trash],
+    queryFn: () => api.plays(trash),
+    placeholderData: keepPreviousData,
+  });
   const team = useQuery({ queryKey: ['team'], queryFn: api.team });
   const all = useMemo(() => plays.data ?? [], [plays.data]);
   const chosen = useMemo(() => choose(all, filter), [all, filter]);
@@ -76,10 +154,19 @@ export default function Playbook() {
       const stored = await api.play(row.id);
       const read = readPlay(stored.document);
       if (!read.ok) throw new Error(read.sentence);
-      if (what === 'rename') return void (await api.save({ ...read.play, name: name ?? read.play.name }, stored.revision, nanoid(8)));
+      if (what === 'rename')
+        return void (await api.save(
+          { ...read.play, name: name ?? read.play.name },
+          stored.revision,
+          nanoid(8),
+        ));
       const base: Play = what === 'flip' ? flip(read.play) : read.play;
       const suffix = what === 'flip' ? ' (other side)' : ' (copy)';
-      await api.save({ ...base, id: nanoid(12), name: `${base.name.slice(0, 80 - suffix.length)}${suffix}` }, 0, nanoid(8));
+      await api.save(
+        { ...base, id: nanoid(12), name: `${base.name.slice(0, 80 - suffix.length)}${suffix}` },
+        0,
+        nanoid(8),
+      );
     },
     onSettled: () => client.invalidateQueries({ queryKey: ['plays'] }),
   });
@@ -92,7 +179,13 @@ export default function Playbook() {
           <>
             <span className="find">
               <Search size={15} aria-hidden="true" />
-              <Input type="search" aria-label="Find a play or a call" placeholder="Find a play or a call" value={filter.words} onChange={(e) => setFilter({ ...filter, words: e.target.value })} />
+              <Input
+                type="search"
+                aria-label="Find a play or a call"
+                placeholder="Find a play or a call"
+                value={filter.words}
+                onChange={(e) => setFilter({ ...filter, words: e.target.value })}
+              />
             </span>
             <MainButton className="wide" onPress={() => void go('/plays/new')}>
               <Plus size={15} /> New play
@@ -105,11 +198,15 @@ export default function Playbook() {
         </h1>
         <span className="wide" style={{ display: 'grid', gap: 4 }}>
           <Label>Team</Label>
-          <b className="a" style={{ fontWeight: 640, fontSize: 14 }}>{team.data?.name ?? ' '}</b>
+          <b className="a" style={{ fontWeight: 640, fontSize: 14 }}>
+            {team.data?.name ?? ' '}
+          </b>
         </span>
         <span className="wide" style={{ display: 'grid', gap: 4 }}>
           <Label>Plays</Label>
-          <b className="a" style={{ fontWeight: 640, fontSize: 14 }}>{all.length}</b>
+          <b className="a" style={{ fontWeight: 640, fontSize: 14 }}>
+            {all.length}
+          </b>
         </span>
       </TopBar>
       <FilterBar all={all} filter={filter} onChange={setFilter} trash={trash} onTrash={setTrash} />
@@ -119,19 +216,38 @@ export default function Playbook() {
         loading={plays.isPending}
         trash={trash}
         any={all.length > 0}
-        error={plays.isError ? 'The playbook can’t be reached just now. It is tried again by itself.' : act.error ? act.error.message : null}
+        error={
+          plays.isError
+            ? 'The playbook can’t be reached just now. It is tried again by itself.'
+            : act.error
+              ? act.error.message
+              : null
+        }
         onAct={(row, what, name) => act.mutate({ row, what, name })}
       />
     </Page>
   );
 }
 
-function FilterBar({ all, filter, onChange, trash, onTrash }: { all: readonly PlayRow[]; filter: Filter; onChange: (f: Filter) => void; trash: boolean; onTrash: (t: boolean) => void }) {
+function FilterBar({
+  all,
+  filter,
+  onChange,
+  trash,
+  onTrash,
+}: {
+  all: readonly PlayRow[];
+  filter: Filter;
+  onChange: (f: Filter) => void;
+  trash: boolean;
+  onTrash: (t: boolean) => void;
+}) {
   const counts = new Map<string, number>();
   const alignments = new Map<string, number>();
   for (const p of all) {
     for (const a of p.summary.against) counts.set(a, (counts.get(a) ?? 0) + 1);
-    if (p.summary.alignment) alignments.set(p.summary.alignment, (alignments.get(p.summary.alignment) ?? 0) + 1);
+    if (p.summary.alignment)
+      alignments.set(p.summary.alignment, (alignments.get(p.summary.alignment) ?? 0) + 1);
   }
   return (
     <Filters>
@@ -139,16 +255,25 @@ function FilterBar({ all, filter, onChange, trash, onTrash }: { all: readonly Pl
         <button aria-pressed={filter.against === null} onClick={() => onChange({ ...filter, against: null })}>
           All<i>{all.length}</i>
         </button>
-        {[...counts].sort((a, b) => b[1] - a[1]).map(([key, n]) => (
-          <button key={key} aria-pressed={filter.against === key} onClick={() => onChange({ ...filter, against: key })}>
-            {key === 'man' ? 'Man' : key}
-            <i>{n}</i>
-          </button>
-        ))}
+        {[...counts]
+          .sort((a, b) => b[1] - a[1])
+          .map(([key, n]) => (
+            <button
+              key={key}
+              aria-pressed={filter.against === key}
+              onClick={() => onChange({ ...filter, against: key })}
+            >
+              {key === 'man' ? 'Man' : key}
+              <i>{n}</i>
+            </button>
+          ))}
       </div>
       <label>
         <Label>Alignment</Label>
-        <Select value={filter.alignment ?? ''} onChange={(e) => onChange({ ...filter, alignment: e.target.value || null })}>
+        <Select
+          value={filter.alignment ?? ''}
+          onChange={(e) => onChange({ ...filter, alignment: e.target.value || null })}
+        >
           <option value="">All</option>
           {[...alignments].map(([key, n]) => (
             <option key={key} value={key}>
@@ -159,7 +284,10 @@ function FilterBar({ all, filter, onChange, trash, onTrash }: { all: readonly Pl
       </label>
       <label>
         <Label>Order</Label>
-        <Select value={filter.sort} onChange={(e) => onChange({ ...filter, sort: e.target.value as Filter['sort'] })}>
+        <Select
+          value={filter.sort}
+          onChange={(e) => onChange({ ...filter, sort: e.target.value as Filter['sort'] })}
+        >
           {Object.entries(SORTS).map(([k, v]) => (
             <option key={k} value={k}>
               {v}
@@ -199,7 +327,12 @@ function Shelves({ rows, sort, loading, trash, any, error, onAct }: ShelvesProps
   const perLine = Math.max(2, Math.floor((width - 28 + 10) / CARD));
   const lines = useMemo(() => shelve(rows, perLine, sort), [rows, perLine, sort]);
   const height = sort === 'name' ? ROW : ROW_PLAIN;
-  const virtual = useVirtualizer({ count: lines.length, getScrollElement: () => box.current, estimateSize: () => height, overscan: 3 });
+  const virtual = useVirtualizer({
+    count: lines.length,
+    getScrollElement: () => box.current,
+    estimateSize: () => height,
+    overscan: 3,
+  });
   useEffect(() => virtual.measure(), [virtual, height]);
   return (
     <Scroll ref={box} aria-label="Plays">
@@ -211,7 +344,13 @@ function Shelves({ rows, sort, loading, trash, any, error, onAct }: ShelvesProps
       {!loading && rows.length === 0 && !error && (
         <Empty>
           <h2>{trash ? 'The trash is empty' : any ? 'No play like that' : 'No plays yet'}</h2>
-          <p>{trash ? 'Plays you throw away wait here.' : any ? 'Try fewer words, or another defence.' : 'Draw the first one: line up five and say what they do.'}</p>
+          <p>
+            {trash
+              ? 'Plays you throw away wait here.'
+              : any
+                ? 'Try fewer words, or another defence.'
+                : 'Draw the first one: line up five and say what they do.'}
+          </p>
           {!any && !trash && <Button onPress={() => void go('/plays/new')}>New play</Button>}
         </Empty>
       )}
@@ -219,9 +358,21 @@ function Shelves({ rows, sort, loading, trash, any, error, onAct }: ShelvesProps
         {virtual.getVirtualItems().map((v) => {
           const line = lines[v.index]!;
           return (
-            <div key={v.key} className="row" style={{ transform: `translateY(${v.start + (sort === 'name' ? 0 : 12)}px)`, height, gridTemplateColumns: `repeat(${perLine}, minmax(0, 1fr))` }}>
+            <div
+              key={v.key}
+              className="row"
+              style={{
+                transform: `translateY(${v.start + (sort === 'name' ? 0 : 12)}px)`,
+                height,
+                gridTemplateColumns: `repeat(${perLine}, minmax(0, 1fr))`,
+              }}
+            >
               {line.map(({ play, heading, words }) => (
-                <div key={play.id} className="slot" style={sort === 'name' ? {} : { gridTemplateRows: 'auto' }}>
+                <div
+                  key={play.id}
+                  className="slot"
+                  style={sort === 'name' ? {} : { gridTemplateRows: 'auto' }}
+                >
                   {sort === 'name' && (heading ? <h2 title={words ?? undefined}>{heading}</h2> : <span />)}
                   <Card row={play} trash={trash} onAct={(what, name) => onAct(play, what, name)} />
                 </div>

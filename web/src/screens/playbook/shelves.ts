@@ -1,6 +1,11 @@
 import { alignmentByKey, type PlayRow } from '@corkscrew/core';
 
-export const SORTS = { name: 'By alignment', recent: 'Newest change first', length: 'Shortest first', frames: 'Fewest frames first' } as const;
+export const SORTS = {
+  name: 'By alignment',
+  recent: 'Newest change first',
+  length: 'Shortest first',
+  frames: 'Fewest frames first',
+} as const;
 
 export interface Filter {
   readonly words: string;
@@ -24,7 +29,15 @@ export function choose(all: readonly PlayRow[], f: Filter): PlayRow[] {
   const kept = all.filter((p) => {
     if (f.against !== null && !p.summary.against.includes(f.against)) return false;
     if (f.alignment !== null && p.summary.alignment !== f.alignment) return false;
-    const text = plain([p.summary.name, p.summary.call, p.summary.signal, p.summary.alignmentName ?? '', ...p.summary.against].join(' '));
+    const text = plain(
+      [
+        p.summary.name,
+        p.summary.call,
+        p.summary.signal,
+        p.summary.alignmentName ?? '',
+        ...p.summary.against,
+      ].join(' '),
+    );
     return words.every((w) => text.includes(w));
   });
   const order: Record<Filter['sort'], (a: PlayRow, b: PlayRow) => number> = {
@@ -37,7 +50,9 @@ export function choose(all: readonly PlayRow[], f: Filter): PlayRow[] {
 }
 
 function chunks<T>(items: readonly T[], size: number): T[][] {
-  return Array.from({ length: Math.ceil(items.length / size) }, (_, i) => items.slice(i * size, (i + 1) * size));
+  return Array.from({ length: Math.ceil(items.length / size) }, (_, i) =>
+    items.slice(i * size, (i + 1) * size),
+  );
 }
 
 /**
@@ -45,7 +60,11 @@ function chunks<T>(items: readonly T[], size: number): T[][] {
  * screen shows as many plays as it can. In another order there is one shelf without a name.
  */
 export function shelve(rows: readonly PlayRow[], perLine: number, sort: Filter['sort']): Slot[][] {
-  if (sort !== 'name') return chunks(rows.map((play) => ({ play, heading: null, words: null })), perLine);
+  if (sort !== 'name')
+    return chunks(
+      rows.map((play) => ({ play, heading: null, words: null })),
+      perLine,
+    );
   const groups = new Map<string, PlayRow[]>();
   for (const r of rows) {
     const key = r.summary.alignment ?? '';
@@ -57,7 +76,11 @@ export function shelve(rows: readonly PlayRow[], perLine: number, sort: Filter['
     line.map(({ key, play }, i): Slot => {
       const first = i === 0 || line[i - 1]!.key !== key;
       const alignment = alignmentByKey(key);
-      return { play, heading: first ? (alignment?.name ?? 'Own set') : null, words: first ? (alignment?.words ?? 'Five places of your own') : null };
+      return {
+        play,
+        heading: first ? (alignment?.name ?? 'Own set') : null,
+        words: first ? (alignment?.words ?? 'Five places of your own') : null,
+      };
     }),
   );
 }

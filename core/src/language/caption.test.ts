@@ -1,0 +1,99 @@
+import { describe, expect, it } from 'vitest';
+import { courtFor } from '../court/rulesets.ts';
+import { spotPoint, type SpotKey } from '../court/spots.ts';
+import type { Play } from '../play/document.ts';
+import { editAll, type Change, type NewAction } from '../play/edit.ts';
+import { samplePlay } from '../play/sample.test-data.ts';
+import { walkLine } from '../play/state.ts';
+import { mainLine } from '../play/tree.ts';
+import { captionOf, readWords } from './caption.ts';
+
+const court = courtFor({ court: 'nfhs' });
+const at = (spot: SpotKey) => ({ ...spotPoint(court, spot), spot });
+
+/** Captions of a play whose frames hold these actions. */
+function captions(alignment: string, ...frames: NewAction[][]): string[] {
+  const changes: Change[] = frames.flatMap((actions, i) => [
+    ...(i > 0 ? [{ do: 'addFrame' as const, after: `f${i}` }] : []),
+    ...actions.map((action) => ({ do: 'addAction' as const, frame: `f${i + 1}`, action })),
+  ]);
+  const r = editAll(samplePlay(alignment), changes);
+  if (!r.ok) throw new Error(r.sentence);
+  const play: Play = r.play;
+  const walks = walkLine(play, mainLine(play));
+  return walks.map((w, i) => captionOf(court, w, walks.slice(0, i)));
+}
+
+describe('captions say what a coach would see (common practice)', () => {
+  it('a pass to the elbow and a back-door cut', () => {
+    expect(
+      captions('oneFourHigh', [
+        { by: '1', does: 'pass', to: '4' },
+        { by: '3', does: 'cut', path: [at('rim')] },
+      ]),
+    ).toEqual(['1 passes to 4 at the left elbow; 3 cuts back door to the rim']);
+  });
+  it('give and go', () => {
+    expect(
+      captions('fiveOut', [
+        { by: '1', does: 'pass', to: '2' },
+        { by: '1', does: 'cut', path: [at('rim')] },
+      ])[0],
+    ).toContain('1 gives and goes to the rim');
+  });
+  it('lift and drift, flash and post-up', () => {
+    expect(captions('horns', [{ by: '2', does: 'cut', path: [at('wingL')] }])[0]).toBe(
+      '2 lifts to the left wing',
+    );
+    expect(captions('fiveOut', [{ by: '2', does: 'cut', path: [at('cornerR')] }])[0]).toBe(
+      '2 drifts to the right corner',
+    );
+    expect(captions('box', [{ by: '2', does: 'cut', path: [at('highPost')] }])[0]).toBe(
+      '2 flashes to the high post',
+    );
+    expect(captions('oneFourHigh', [{ by: '5', does: 'cut', path: [at('blockR')] }])[0]).toBe(
+      '5 posts up at the right block',
+    );
+  });
+  it('a ball screen, then the roll or the pop', () => {
+    const screen: NewAction = { by: '5', does: 'screen', for: '1', path: [{ x: 3, y: 25 }] };
+    const use: NewAction = { by: '1', does: 'dribble', path: [at('slotR')] };
+    expect(captions('horns', [screen], [use, { by: '5', does: 'cut', path: [at('rim')] }])).toEqual([
+      '5 screens the ball for 1 near the top',
+      '1 dribbles to the right slot; 5 rolls to the rim',
+    ]);
+    expect(captions('horns', [screen], [use, { by: '5', does: 'cut', path: [at('wingL')] }])[1]).toContain(
+      '5 pops to the left wing',
+    );
+  });
+  it('a curl and a fade off a screen', () => {
+    const pin: NewAction = { by: '5', does: 'screen', for: '3', path: [{ x: 17, y: 13 }] };
+    expect(
+      captions('horns', [pin, { by: '3', does: 'cut', path: [{ x: 17, y: 15 }, at('rim')] }])[0],
+    ).toContain('3 curls to the rim off 5');
+  });
+  it('skip, handoff, shot, fake, hold, seal', () => {
+    expect(
+      captions('fiveOut', [{ by: '1', does: 'pass', to: '2' }], [{ by: '2', does: 'pass', to: '5' }])[1],
+    ).toBe('2 skips to 5 at the left corner');
+    expect(
+      captions('horns', [
+        { by: '1', does: 'fake', of: 'handoff', to: '4' },
+        { by: '1', does: 'hold' },
+        { by: '5', does: 'seal', path: [at('blockR')] },
+        { by: '1', does: 'shot' },
+      ])[0],
+    ).toBe('1 fakes the hand off to 4; 1 holds; 5 seals at the right block; 1 shoots from the top');
+  });
+  it('the coach’s own kind wins over what the floor tells', () => {
+    expect(captions('horns', [{ by: '2', does: 'cut', path: [at('wingL')], kind: 'loop' }])[0]).toBe(
+      '2 loops to the left wing',
+    );
+  });
+});
+
+it('reads in words', () => {
+  expect(readWords({ who: ['x5'], does: 'drop' })).toBe('x5 drops');
+  expect(readWords({ does: 'switch' })).toBe('They switch');
+  expect(readWords({ does: 'own', note: 'x2 naps' })).toBe('x2 naps');
+});

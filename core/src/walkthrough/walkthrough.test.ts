@@ -1,0 +1,109 @@
+import { describe, expect, it } from 'vitest';
+import type { Play } from '../play/document.ts';
+import { editAll, type Change, type NewAction } from '../play/edit.ts';
+import { flip, permute, swapNumbers } from '../play/operations.ts';
+import { samplePlay } from '../play/sample.test-data.ts';
+import { mainLine } from '../play/tree.ts';
+import { CHECKS, walkThrough } from './walkthrough.ts';
+
+const make = (actions: NewAction[], before: Change[] = []): Play => {
+  const r = editAll(samplePlay(), [
+    ...before,
+    ...actions.map((action) => ({ do: 'addAction' as const, frame: 'f1', action })),
+  ]);
+  if (!r.ok) throw new Error(r.sentence);
+  return r.play;
+};
+const told = (play: Play) => walkThrough(play, mainLine(play)).map((f) => f.sentence);
+
+describe('ball law', () => {
+  it.each([
+    [{ by: '5', does: 'pass', to: '2' }, "5 can't pass: 1 has it."],
+    [{ by: '5', does: 'dribble', path: [{ x: 0, y: 20 }] }, "5 can't dribble: 1 has it."],
+    [{ by: '5', does: 'handoff', to: '4' }, "5 can't hand off: 1 has it."],
+    [{ by: '5', does: 'shot' }, "5 can't shoot: 1 has it."],
+  ] as const)('only the holder: %o', (action, sentence) => {
+    expect(told(make([action as unknown as NewAction]))).toContain(sentence);
+  });
+  it('nobody plays on after the shot', () => {
+    expect(
+      told(
+        make([
+          { by: '1', does: 'shot' },
+          { by: '1', does: 'pass', to: '2' },
+        ]),
+      ),
+    ).toEqual(["1 can't pass: the shot is up."]);
+  });
+  it('a picked-up dribble is dead; going on with a live one is not', () => {
+    const d = (x: number): NewAction => ({ by: '1', does: 'dribble', path: [{ x, y: 26 }] });
+    expect(told(make([d(5), d(10)]))).toEqual([]);
+    expect(told(make([d(5), { by: '1', does: 'hold' }, d(10)]))).toEqual([
+      "1 has picked up his dribble and can't start another.",
+    ]);
+    expect(told(make([{ by: '1', does: 'hold' }, d(5)]))).toEqual([]);
+  });
+  it('a handoff is within an arm; a run that passes by counts', () => {
+    expect(told(make([{ by: '1', does: 'handoff', to: '2' }]))[0]).toMatch(
+      /2 isn't there for the handoff: he comes no nearer than \d+ ft to 1/,
+    );
+    expect(
+      told(
+        make([
+          {
+            by: '2',
+            does: 'cut',
+            path: [
+              { x: -3, y: 28 },
+              { x: 12, y: 20 },
+            ],
+          },
+          { by: '1', does: 'handoff', to: '2' },
+        ]),
+      ),
+    ).toEqual([]);
+  });
+  it('nobody passes to himself', () => {
+    expect(told(make([{ by: '1', does: 'pass', to: '1' }]))).toEqual(["1 can't pass to himself."]);
+  });
+});
+
+describe('the floor', () => {
+  it('two in one place, told once', () => {
+    const play = make([{ by: '2', does: 'cut', path: [{ x: 6, y: 19 }] }]);
+    expect(told(play)).toEqual(['2 and 5 stand in one place.']);
+  });
+  it('out of bounds, with the ball and without', () => {
+    expect(told(make([{ by: '1', does: 'dribble', path: [{ x: 26, y: 20 }] }]))).toEqual([
+      '1 takes the ball out of bounds.',
+    ]);
+    expect(told(make([{ by: '2', does: 'cut', path: [{ x: -10, y: -1 }] }]))).toEqual([
+      '2 runs out of bounds.',
+    ]);
+  });
+  it('a thrower-in is lawful until he releases', () => {
+    const throwIn: Change[] = [
+      { do: 'place', player: '1', place: { x: 8, y: -3 } },
+      { do: 'throwIn', from: 'baseline' },
+    ];
+    expect(told(make([{ by: '1', does: 'pass', to: '5' }], throwIn))).toEqual([]);
+    expect(told(make([], [throwIn[0]!]))).toEqual(['1 starts out of bounds.']);
+  });
+});
+
+it('mirror images give the same sentences, swapped numbers swapped ones', () => {
+  const play = make([
+    { by: '5', does: 'pass', to: '2' },
+    { by: '2', does: 'cut', path: [{ x: 6, y: 19 }] },
+  ]);
+  expect(told(flip(play))).toEqual(told(play));
+  expect(told(permute(play, swapNumbers('2', '3'))).sort()).toEqual(
+    told(play)
+      .map((s) => s.replace('2', '3'))
+      .sort(),
+  );
+});
+
+it('every check has a code of its own and words', () => {
+  expect(new Set(CHECKS.map((c) => c.code)).size).toBe(CHECKS.length);
+});
