@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { edit } from './edit.ts';
 import { readPlay, readPlayText } from './read.ts';
+import { sameDocument } from './same.ts';
 import { samplePlay } from './sample.test-data.ts';
 
 const sentence = (input: unknown): string => {
@@ -21,6 +22,11 @@ const VERSION_0 = {
   places: samplePlay().start.places,
   frames: [{ actions: [{ id: 'a1', by: '1', does: 'pass', to: '4' }] }, { actions: [] }],
 };
+
+it('documents are the same whatever the order of their fields', () => {
+  expect(sameDocument({ a: 1, b: [{ c: 2, d: undefined }] }, { b: [{ c: 2 }], a: 1 })).toBe(true);
+  expect(sameDocument({ a: [1, 2] }, { a: [2, 1] })).toBe(false);
+});
 
 describe('reading a play', () => {
   it('migrates the kept sample of version 0', () => {

@@ -2,6 +2,7 @@ import {
   cardOf,
   LIMITS,
   readPlay,
+  sameDocument,
   summarise,
   type Play,
   type PlayRow,
@@ -84,7 +85,7 @@ export async function savePlay(db: Db, teamId: string, id: string, save: Save): 
     const derived = { document, summary: summarise(document), card: cardOf(document), updatedAt: new Date() };
     if (old && old.teamId !== teamId) throw notFound('This play');
     if (old && old.revision !== save.revision) {
-      if (JSON.stringify(old.document) === JSON.stringify(document))
+      if (sameDocument(old.document, document))
         return { id, revision: old.revision, updatedAt: old.updatedAt.toISOString() };
       throw new ProblemError(
         409,

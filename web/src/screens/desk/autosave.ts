@@ -1,4 +1,4 @@
-import { readPlay, type Play } from '@corkscrew/core';
+import { readPlay, sameDocument, type Play } from '@corkscrew/core';
 import type { QueryClient } from '@tanstack/react-query';
 import { nanoid } from 'nanoid';
 import { api, ApiProblem, Unreachable } from '../../app/api.ts';
@@ -32,7 +32,7 @@ export async function openPlay(id: string): Promise<void> {
         status: 422,
         detail: read.sentence,
       });
-    const same = draft && JSON.stringify(draft.play) === JSON.stringify(read.play);
+    const same = draft && sameDocument(draft.play, read.play);
     if (!draft || same)
       openOnDesk(read.play, stored.revision, { is: 'saved', at: clock(new Date(stored.updatedAt)) });
     else if (draft.revision === stored.revision) openOnDesk(draft.play, draft.revision, { is: 'unsaved' });
