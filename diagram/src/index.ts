@@ -4,3 +4,4 @@ export * from './bodies.ts';
 export * from './actions.ts';
 export * from './frame.ts';
 export { circle } from './strokes.ts';
+export * from './markup.ts';

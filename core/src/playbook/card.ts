@@ -20,9 +20,10 @@ export function cardOf(play: Play): Play {
       ? { ...s.action, angle: screenAngle(walk, { ...s, action: s.action }, walks[best + 1]) }
       : s.action,
   );
-  const { defences: _d, notes: _n, silenced: _s, ...rest } = play;
+  const { format, version, id, court, customCourt, level } = play;
   return {
-    ...rest,
+    ...{ format, version, id, court, level, name: '', against: [], situation: [] },
+    ...(customCourt ? { customCourt } : {}),
     start: { places: byPlayer((p) => walk.before.places[p]), ball: holderOf(walk.before) ?? play.start.ball },
     frames: [{ id: walk.frame.id, parent: null, actions }],
   };

@@ -2,13 +2,18 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { lazy, Suspense } from 'react';
 import { createBrowserRouter, Navigate, RouterProvider, useRouteError } from 'react-router';
 import { Message } from '../ui/Message.tsx';
-import { ApiProblem } from './api.ts';
+import { api, ApiProblem } from './api.ts';
 
 const client = new QueryClient({
   defaultOptions: {
     queries: { retry: (count, error) => !(error instanceof ApiProblem) && count < 2, staleTime: 2000 },
   },
 });
+
+// The list is asked for while the playbook's code is still on its way.
+if (/^\/(plays)?$/.test(location.pathname)) {
+  void client.prefetchQuery({ queryKey: ['plays', false], queryFn: () => api.plays(false) });
+}
 
 const Playbook = lazy(() => import('../screens/playbook/Playbook.tsx'));
 const Desk = lazy(() => import('../screens/desk/Desk.tsx'));

@@ -1,5 +1,5 @@
-import type { Scene, SceneItem, Tone } from '@corkscrew/diagram';
-import { memo } from 'react';
+import { svgMarkup, type Scene, type SceneItem, type Tone } from '@corkscrew/diagram';
+import { memo, useMemo } from 'react';
 
 const COLOUR: Record<Tone, string> = {
   ink: 'var(--ink)',
@@ -59,16 +59,19 @@ export const SceneItems = memo(function SceneItems({
   });
 });
 
-/** A small picture: hidden from screen readers, because words beside it say the same. */
+/**
+ * A small picture: hidden from screen readers, because words beside it say the same. It is written as
+ * markup, which costs a fraction of an element each where hundreds are on a page.
+ */
 export function Picture({ scene, width }: { scene: Scene; width?: number | string }) {
+  const html = useMemo(() => ({ __html: svgMarkup(scene, COLOUR) }), [scene]);
   return (
     <svg
+      className="picture"
       viewBox={`0 0 ${scene.width} ${scene.height}`}
       width={width ?? '100%'}
       aria-hidden="true"
-      style={{ display: 'block', background: 'var(--sheet)' }}
-    >
-      <SceneItems items={scene.items} />
-    </svg>
+      dangerouslySetInnerHTML={html}
+    />
   );
 }

@@ -1,11 +1,10 @@
-import { courtFor, readPlay, startState, walkFrame, type PlayRow } from '@corkscrew/core';
+import { courtFor, startState, walkFrame, type Play, type PlayRow } from '@corkscrew/core';
 import { frameScene, thumbScale } from '@corkscrew/diagram';
 import { Ellipsis, Split } from 'lucide-react';
-import { memo, useMemo, useState } from 'react';
-import { Menu, MenuItem, MenuTrigger, Popover } from 'react-aria-components';
+import { lazy, memo, Suspense, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
-import { IconButton, Input } from '../../ui/controls.tsx';
+import { Input } from '../../ui/controls.tsx';
 import { Picture } from '../../ui/SceneSvg.tsx';
 
 export type CardAct = 'duplicate' | 'flip' | 'rename' | 'trash' | 'restore';
@@ -16,6 +15,7 @@ const Box = styled.article`
   border: 1px solid var(--rule);
   border-top: 2px solid var(--ink);
   height: 204px;
+  contain: content;
   overflow: hidden;
   &:hover {
     border-color: var(--rule-2);
@@ -73,24 +73,17 @@ const Box = styled.article`
     z-index: 2;
   }
 `;
-const Items = styled(Menu)`
-  background: var(--raised);
-  border: 1px solid var(--rule-2);
-  padding: 4px 0;
-  min-width: 150px;
-  outline: none;
-  .item {
-    padding: 7px 12px;
-    font: 640 13.5px/1 'Archivo Variable';
-    font-stretch: 77%;
-    color: var(--ink);
-    outline: none;
-    cursor: default;
-  }
-  .item[data-focused] {
-    background: var(--pen-w);
+const More = styled.button`
+  min-width: 30px;
+  min-height: 30px;
+  border: 0;
+  background: none;
+  @media (pointer: coarse) {
+    min-width: 44px;
+    min-height: 44px;
   }
 `;
+const CardMenu = lazy(() => import('./CardMenu.tsx'));
 
 /** A play at a glance: its picture, name, what it is for, its call, and how long it runs. */
 export const Card = memo(function Card({
@@ -100,23 +93,26 @@ export const Card = memo(function Card({
 }: {
   row: PlayRow;
   trash: boolean;
-  onAct: (what: CardAct, name?: string) => void;
+  onAct: (row: PlayRow, what: CardAct, name?: string) => void;
 }) {
   const go = useNavigate();
   const [renaming, setRenaming] = useState(false);
+  const [open, setOpen] = useState(false);
+  const button = useRef<HTMLButtonElement>(null);
   const { summary: s } = row;
   const scene = useMemo(() => {
-    const read = readPlay(row.card);
-    if (!read.ok) return null;
-    const court = courtFor(read.play);
-    const walk = walkFrame(startState(read.play), read.play.frames[0]!);
+    const card = row.card as Play;
+    const court = courtFor(card);
+    const walk = walkFrame(startState(card), card.frames[0]!);
     return frameScene({ court, walk, scale: thumbScale(court, walk), detail: false });
   }, [row.card]);
   const against = s.against.map((a) => (a === 'man' ? 'Man' : a)).join(', ');
   return (
     <Box>
       {!renaming && !trash && <Link className="open" to={`/plays/${row.id}`} aria-label={`Open ${s.name}`} />}
-      <div className="pic">{scene && <Picture scene={scene} />}</div>
+      <div className="pic">
+        <Picture scene={scene} />
+      </div>
       <div className="words">
         {renaming ? (
           <Input
@@ -128,7 +124,7 @@ export const Card = memo(function Card({
             onBlur={(e) => {
               setRenaming(false);
               const name = e.target.value.trim();
-              if (name && name !== s.name) onAct('rename', name);
+              if (name && name !== s.name) onAct(row, 'rename', name);
             }}
             onKeyDown={(e) => {
               if (e.key === 'Enter') e.currentTarget.blur();
@@ -171,44 +167,30 @@ export const Card = memo(function Card({
         </div>
       </div>
       <div className="more">
-        <MenuTrigger>
-          <IconButton aria-label={`More for ${s.name}`}>
-            <Ellipsis size={16} />
-          </IconButton>
-          <Popover>
-            <Items
-              onAction={(key) => {
-                if (key === 'open') void go(`/plays/${row.id}`);
-                else if (key === 'rename') setRenaming(true);
-                else onAct(key as CardAct);
+        <More
+          ref={button}
+          type="button"
+          aria-label={`More for ${s.name}`}
+          aria-haspopup="menu"
+          aria-expanded={open}
+          onClick={() => setOpen(true)}
+        >
+          <Ellipsis size={16} aria-hidden="true" />
+        </More>
+        {open && (
+          <Suspense>
+            <CardMenu
+              trigger={button}
+              trash={trash}
+              onClose={() => setOpen(false)}
+              onAct={(what) => {
+                if (what === 'open') void go(`/plays/${row.id}`);
+                else if (what === 'rename') setRenaming(true);
+                else onAct(row, what);
               }}
-            >
-              {trash ? (
-                <MenuItem id="restore" className="item">
-                  Put back
-                </MenuItem>
-              ) : (
-                <>
-                  <MenuItem id="open" className="item">
-                    Open
-                  </MenuItem>
-                  <MenuItem id="rename" className="item">
-                    Rename
-                  </MenuItem>
-                  <MenuItem id="duplicate" className="item">
-                    Duplicate
-                  </MenuItem>
-                  <MenuItem id="flip" className="item">
-                    Copy for the other side
-                  </MenuItem>
-                  <MenuItem id="trash" className="item">
-                    Move to trash
-                  </MenuItem>
-                </>
-              )}
-            </Items>
-          </Popover>
-        </MenuTrigger>
+            />
+          </Suspense>
+        )}
       </div>
     </Box>
   );

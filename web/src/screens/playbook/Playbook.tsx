@@ -3,7 +3,7 @@ import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tansta
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { nanoid } from 'nanoid';
 import { Plus, Search } from 'lucide-react';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { api } from '../../app/api.ts';
@@ -171,6 +171,12 @@ export default function Playbook() {
     onSettled: () => client.invalidateQueries({ queryKey: ['plays'] }),
   });
 
+  const { mutate } = act;
+  const onAct = useCallback(
+    (row: PlayRow, what: CardAct, name?: string) => mutate({ row, what, name }),
+    [mutate],
+  );
+
   return (
     <Page>
       <TopBar
@@ -223,7 +229,7 @@ export default function Playbook() {
               ? act.error.message
               : null
         }
-        onAct={(row, what, name) => act.mutate({ row, what, name })}
+        onAct={onAct}
       />
     </Page>
   );
@@ -331,7 +337,8 @@ function Shelves({ rows, sort, loading, trash, any, error, onAct }: ShelvesProps
     count: lines.length,
     getScrollElement: () => box.current,
     estimateSize: () => height,
-    overscan: 3,
+    overscan: 4,
+    useFlushSync: false,
   });
   useEffect(() => virtual.measure(), [virtual, height]);
   return (
@@ -374,7 +381,7 @@ function Shelves({ rows, sort, loading, trash, any, error, onAct }: ShelvesProps
                   style={sort === 'name' ? {} : { gridTemplateRows: 'auto' }}
                 >
                   {sort === 'name' && (heading ? <h2 title={words ?? undefined}>{heading}</h2> : <span />)}
-                  <Card row={play} trash={trash} onAct={(what, name) => onAct(play, what, name)} />
+                  <Card row={play} trash={trash} onAct={onAct} />
                 </div>
               ))}
             </div>

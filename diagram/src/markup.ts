@@ -1,0 +1,19 @@
+import type { Scene, Tone } from './scene.ts';
+
+const ENTITIES: Record<string, string> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' };
+const escaped = (text: string): string => text.replace(/[&<>"]/g, (c) => ENTITIES[c]!);
+
+/** A scene as SVG markup (the inside of an svg element), with a colour for each role. */
+export function svgMarkup(scene: Scene, colour: Readonly<Record<Tone, string>>): string {
+  return scene.items
+    .map((i) => {
+      if (i.shape === 'text') {
+        return `<text x="${i.x}" y="${i.y}" font-size="${i.size}" fill="${colour[i.fill]}" text-anchor="middle">${escaped(i.text)}</text>`;
+      }
+      const stroke = i.stroke
+        ? ` stroke="${colour[i.stroke]}" stroke-width="${i.width ?? 1}" stroke-linecap="${i.cap ?? 'round'}" stroke-linejoin="round"${i.dash ? ` stroke-dasharray="${i.dash}"` : ''}`
+        : '';
+      return `<path d="${i.d}" fill="${i.fill ? colour[i.fill] : 'none'}"${stroke}/>`;
+    })
+    .join('');
+}
