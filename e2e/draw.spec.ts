@@ -113,3 +113,33 @@ test('lines are bent, moved and deleted; findings are told and taken back', asyn
   await page.getByRole('button', { name: 'Delete this action' }).click();
   await expect.poll(async () => (await app.play(id)).frames[0]!.actions).toHaveLength(0);
 });
+
+test('a baseline throw-in is set before the first frame; tempo and screen angle by key; order by dragging', async ({
+  page,
+  app,
+}) => {
+  const id = await newPlay(page, app, 'Throw-in', 'Box');
+  await page.getByLabel('Who has the ball').selectOption('1');
+  await page.getByLabel('How it starts').selectOption('baseline');
+  await page.getByRole('button', { name: 'Set done' }).click();
+  const court = page.locator('#court');
+  for (const k of ['5', 's', '2', 'Enter', '2', 'c', 'r', 'w', 'Enter', '1', 'p', '2', 'Enter'])
+    await court.press(k);
+  await page.getByRole('tab', { name: /Walk-through/ }).click();
+  await expect(page.getByText('Nothing breaks.')).toBeVisible();
+  await page.getByRole('tab', { name: 'Frame' }).click();
+  await page.getByRole('row', { name: /2 / }).nth(1).click();
+  await court.press('w');
+  await expect
+    .poll(async () => (await app.play(id)).frames[0]!.actions[1])
+    .toMatchObject({ by: '2', tempo: 'sprint' });
+  await page.getByRole('row', { name: /^5 / }).click();
+  await court.press('.');
+  await expect.poll(async () => (await app.play(id)).frames[0]!.actions[0]).toHaveProperty('angle');
+
+  const rows = page.getByRole('row');
+  await rows.nth(2).dragTo(rows.nth(0), { targetPosition: { x: 60, y: 2 } });
+  await expect
+    .poll(async () => (await app.play(id)).frames[0]!.actions.map((a) => a.does))
+    .toEqual(['pass', 'screen', 'cut']);
+});

@@ -1,3 +1,4 @@
+import { readFile } from 'node:fs/promises';
 import { expect, newPlay, saved, test } from './app.ts';
 
 test('the demo playbook: search, filter, order', async ({ page, app }) => {
@@ -76,4 +77,34 @@ test('the audit itself finds planted faults', async ({ page, app }) => {
     /outside the window: "far outside"/,
   ])
     expect(found).toMatch(words);
+});
+
+test('a play goes out as a file and comes back; a broken file gets a sentence', async ({ page, app }) => {
+  await page.goto(`${app.url}/plays`);
+  await page.getByRole('button', { name: 'More for Tide', exact: true }).click();
+  const download = page.waitForEvent('download');
+  await page.getByRole('menuitem', { name: 'Save as a file' }).click();
+  const file = await (await download).path();
+  const open = async (name: string, buffer: Buffer) => {
+    const chooser = page.waitForEvent('filechooser');
+    await page.getByRole('button', { name: 'Open a file' }).click();
+    await (await chooser).setFiles({ name, mimeType: 'application/json', buffer });
+  };
+  await open('broken.json', Buffer.from('{"format": "corkscrew-play"'));
+  await expect(page.getByRole('alert')).toContainText('broken.json: This file is broken');
+  await open('recipe.json', Buffer.from('{"flour": 500}'));
+  await expect(page.getByRole('alert')).toContainText('This is not a Corkscrew play');
+  await open('tide.json', await readFile(file));
+  await expect(page.getByRole('heading', { name: 'Tide' })).toBeVisible();
+  await expect(page.getByTestId('rung-5')).toBeVisible();
+});
+
+test('a new play from a copy of another', async ({ page, app }) => {
+  await page.goto(`${app.url}/plays/new`);
+  await page.getByLabel('Name', { exact: true }).fill('Kite, again');
+  await page.getByLabel('Start from').selectOption({ label: 'A copy of Horns Kite' });
+  await page.getByRole('button', { name: 'Start drawing' }).click();
+  await expect(page.getByRole('heading', { name: 'Kite, again' })).toBeVisible();
+  await expect(page.getByTestId('rung-3')).toBeVisible();
+  await expect(saved(page)).toBeVisible();
 });

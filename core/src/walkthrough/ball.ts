@@ -1,3 +1,4 @@
+import { sayDistance } from '../court/units.ts';
 import { nearestOnCurve, through } from '../geometry/curve.ts';
 import { distance } from '../geometry/vec.ts';
 import type { Verb } from '../play/document.ts';
@@ -78,7 +79,7 @@ export const deadDribble: Check = {
 export const receiverThere: Check = {
   code: 'receiver-not-there',
   words: 'A handoff is within an arm; nobody passes to himself',
-  run: ({ walks }) =>
+  run: ({ walks, units }) =>
     eachStep(walks, (walk, step) => {
       const { action, before } = step;
       if (action.does !== 'pass' && action.does !== 'handoff') return undefined;
@@ -102,7 +103,7 @@ export const receiverThere: Check = {
             walk,
             step,
             'receiver-not-there',
-            `${action.to} isn't there for the handoff: he comes no nearer than ${Math.round(apart)} ft to ${action.by}.`,
+            `${action.to} isn't there for the handoff: he comes no nearer than ${sayDistance(Math.round(apart), units)} to ${action.by}.`,
             { players: [action.by, action.to] },
           );
     }),

@@ -1,5 +1,6 @@
 import type { PlayerId } from '../alignment/library.ts';
 import type { Court } from '../court/court.ts';
+import type { Units } from '../court/units.ts';
 import type { Point } from '../geometry/vec.ts';
 import type { Play } from '../play/document.ts';
 import type { FrameWalk } from '../play/state.ts';
@@ -23,6 +24,8 @@ export interface CheckInput {
   readonly play: Play;
   readonly court: Court;
   readonly walks: readonly FrameWalk[];
+  /** Units that sentences speak in. */
+  readonly units: Units;
 }
 export interface Check {
   readonly code: string;

@@ -60,6 +60,15 @@ const Svg = styled.svg`
     stroke: var(--sheet);
     stroke-width: 4px;
   }
+  .told {
+    font: 640 12.5px 'Archivo Variable';
+    font-stretch: 77%;
+    fill: var(--gap);
+    paint-order: stroke;
+    stroke: var(--sheet);
+    stroke-width: 4px;
+    pointer-events: none;
+  }
   .line {
     fill: none;
     stroke: transparent;
@@ -183,7 +192,9 @@ export function Stage({ findings }: { findings: readonly Finding[] }) {
 
   const tip = drag?.moved ? snap(court, drag.at, drag.free) : null;
   const tipAt = tip ? toScene(scale, tip) : null;
-  const faulty = new Set(findings.filter((f) => f.frame === s.frameId).flatMap((f) => f.players));
+  const here = findings.filter((f) => f.frame === s.frameId);
+  const faulty = new Set(here.flatMap((f) => f.players));
+  const told = s.running || s.time !== null || drag?.moved ? [] : here.slice(0, 2);
 
   return (
     <Svg
@@ -268,6 +279,21 @@ export function Stage({ findings }: { findings: readonly Finding[] }) {
         })
       )}
       {s.actionId && !s.running && s.time === null && <PathHandles floorPoint={floorPoint} />}
+      {told.map((f, i) => {
+        const c = toScene(scale, f.place);
+        const left = c.x > width / 2;
+        return (
+          <text
+            key={f.code + i}
+            className="told"
+            x={left ? Math.min(c.x, width - 30) - 26 : Math.max(c.x, 30) + 26}
+            y={Math.max(16, c.y + 34)}
+            textAnchor={left ? 'end' : 'start'}
+          >
+            {f.sentence}
+          </text>
+        );
+      })}
       {tip && tipAt && (
         <text
           className="name"

@@ -51,7 +51,9 @@ export const MainButton = styled(AriaButton)`
 `;
 export const IconButton = styled(AriaButton)`
   ${control}
-  border-color: transparent;
+  &, &[data-disabled] {
+    border-color: transparent;
+  }
   background: none;
   padding: 0;
   min-width: 30px;

@@ -5,6 +5,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { useParams } from 'react-router';
 import styled from 'styled-components';
 import { captionOf } from '@corkscrew/core';
+import { useUnits } from '../../app/units.ts';
 import { Stage } from '../../court/Stage.tsx';
 import { IconButton, Label, MainButton, Toggle } from '../../ui/controls.tsx';
 import { Message } from '../../ui/Message.tsx';
@@ -197,7 +198,8 @@ function Opening({ id }: { id: string }) {
 function Open() {
   const { play, branch, frameId, presenting, past, future } = useDesk();
   const view = lineView(play, branch, frameId);
-  const findings = useMemo(() => walkThrough(play, view.line), [play, view.line]);
+  const units = useUnits(view.court);
+  const findings = useMemo(() => walkThrough(play, view.line, units), [play, view.line, units]);
   useRunning();
   useEffect(() => {
     document.title = `${play.name} · Corkscrew`;

@@ -16,6 +16,7 @@ import {
   type NewAction,
   type Step,
 } from '@corkscrew/core';
+import { useUnits } from '../../app/units.ts';
 import { GripVertical, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Button as AriaButton, GridList, GridListItem, useDragAndDrop } from 'react-aria-components';
@@ -191,6 +192,7 @@ function Particulars({ step }: { step: Step }) {
   const kind = 'kind' in action ? (action.kind ?? '') : '';
   const path = pathOf(action);
   const length = path.length > 0 ? through(step.before.places[action.by], path).length : 0;
+  const units = useUnits(view.court);
   const mates = PLAYERS.filter((p) => p !== action.by);
   return (
     <Fields>
@@ -250,7 +252,7 @@ function Particulars({ step }: { step: Step }) {
         </label>
       )}
       <div className="whole">
-        <span>{length > 0 ? sayDistance(length, view.court.units) : ''}</span>
+        <span>{length > 0 ? sayDistance(length, units) : ''}</span>
         <IconButton
           aria-label="Delete this action"
           onPress={() => apply({ do: 'removeAction', id: action.id })}

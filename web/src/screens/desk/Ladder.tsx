@@ -1,4 +1,4 @@
-import { captionOf, childrenOf, readWords, type Finding } from '@corkscrew/core';
+import { captionOf, childrenOf, readWords, recognise, type Finding } from '@corkscrew/core';
 import { frameScene, thumbScale } from '@corkscrew/diagram';
 import { Copy, Plus, Trash2 } from 'lucide-react';
 import { memo, useEffect, useRef } from 'react';
@@ -269,6 +269,8 @@ const RungView = memo(function RungView({ view, i, start, current, faulty }: Run
     detail: false,
   });
   const own = frame.caption?.trim();
+  const title =
+    frame.title || (i === 0 ? recognise(view.court, walk.before.places)?.alignment.name : undefined);
   const words =
     own ||
     captionOf(view.court, walk, view.walks.slice(0, i)) ||
@@ -288,7 +290,7 @@ const RungView = memo(function RungView({ view, i, start, current, faulty }: Run
         <Picture scene={scene} />
       </span>
       <span className="words">
-        {frame.title && <b>{frame.title}</b>}
+        {title && <b>{title}</b>}
         {words}
       </span>
     </Rung>

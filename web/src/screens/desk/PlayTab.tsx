@@ -13,6 +13,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { api } from '../../app/api.ts';
+import { chooseUnits, useUnitChoice, type UnitChoice } from '../../app/units.ts';
 import { Area, Button, Input, Label, Select } from '../../ui/controls.tsx';
 import { apply, replacePlay, useDesk } from './store.ts';
 
@@ -109,6 +110,7 @@ function FieldText({ label, value, onDone, area, placeholder, max }: FieldProps)
 /** The play as a whole: its name and call, what it is for, and what can be done to all of it. */
 export function PlayTab() {
   const play = useDesk((s) => s.play);
+  const choice = useUnitChoice();
   const [a, setA] = useState<PlayerId>('2');
   const [b, setB] = useState<PlayerId>('3');
   const against = (key: string) =>
@@ -167,6 +169,14 @@ export function PlayTab() {
               {v}
             </option>
           ))}
+        </Select>
+      </label>
+      <label>
+        <Label>Distances in</Label>
+        <Select value={choice} onChange={(e) => chooseUnits(e.target.value as UnitChoice)}>
+          <option value="court">As the rules do</option>
+          <option value="feet">Feet and inches</option>
+          <option value="metres">Metres</option>
         </Select>
       </label>
       <Field

@@ -1,9 +1,9 @@
-import type { Verb } from '@corkscrew/core';
+import { courtFor, PLAYERS, THROW_IN_DEPTH, type PlayerId, type Verb } from '@corkscrew/core';
 import styled from 'styled-components';
 import { unavailable, VERB_KEYS, VERB_WORDS } from '../../court/propose.ts';
 import { startVerb } from './keys.ts';
-import { lineView, nextFrame, useDesk } from './store.ts';
-import { Button, MainButton } from '../../ui/controls.tsx';
+import { apply, lineView, nextFrame, useDesk } from './store.ts';
+import { Button, MainButton, Select } from '../../ui/controls.tsx';
 
 const Row = styled.div`
   display: flex;
@@ -93,8 +93,9 @@ export function VerbRow() {
     return (
       <Row>
         <span className="hint">
-          <b>Set the five.</b> Drag anyone, or pick a player and say what he does.
+          <b>Set the five.</b> Drag anyone.
         </span>
+        <StartOfBall />
         <MainButton onPress={() => useDesk.setState({ placing: false })}>Set done</MainButton>
       </Row>
     );
@@ -151,11 +152,52 @@ export function VerbRow() {
         })}
       </div>
       <span className={s.notice || why ? 'notice' : 'hint'} role="status" style={{ maxWidth: 150 }}>
-        {s.notice ?? why ?? (p ? prompt(p.verb, p.typed, p.to) : `${who}: pick a verb, or drag.`)}
+        {s.notice ?? why ?? (p ? prompt(p.verb, p.typed, p.to) : `What does ${who} do?`)}
       </span>
       {!p && walk.steps.length > 0 && <Button onPress={nextFrame}>Next frame</Button>}
       {p && p.verb === 'screen' && p.to && !p.at && <span className="hint">Enter</span>}
     </Row>
+  );
+}
+
+/** Who has the ball at the start, and whether he throws it in. */
+function StartOfBall() {
+  const play = useDesk((s) => s.play);
+  const { start } = play;
+  const from = (at: string) => {
+    const where = at === '' ? null : (at as NonNullable<typeof start.throwIn>);
+    const half = courtFor(play).width / 2 + THROW_IN_DEPTH;
+    const place = {
+      baseline: { x: 8, y: -THROW_IN_DEPTH },
+      sidelineLeft: { x: -half, y: 26 },
+      sidelineRight: { x: half, y: 26 },
+    };
+    const back = { x: 0, y: 26 };
+    apply([
+      { do: 'throwIn', from: where },
+      { do: 'place', player: start.ball, place: where ? place[where] : back },
+    ]);
+  };
+  return (
+    <>
+      <Select
+        aria-label="Who has the ball"
+        value={start.ball}
+        onChange={(e) => apply({ do: 'ball', player: e.target.value as PlayerId })}
+      >
+        {PLAYERS.map((p) => (
+          <option key={p} value={p}>
+            {p} has the ball
+          </option>
+        ))}
+      </Select>
+      <Select aria-label="How it starts" value={start.throwIn ?? ''} onChange={(e) => from(e.target.value)}>
+        <option value="">on the floor</option>
+        <option value="baseline">throws in, baseline</option>
+        <option value="sidelineLeft">throws in, left sideline</option>
+        <option value="sidelineRight">throws in, right sideline</option>
+      </Select>
+    </>
   );
 }
 

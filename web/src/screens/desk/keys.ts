@@ -1,4 +1,13 @@
-import { distance, holderOf, PLAYERS, spotByCode, type PlayerId } from '@corkscrew/core';
+import {
+  distance,
+  findAction,
+  holderOf,
+  PLAYERS,
+  screenAngle,
+  spotByCode,
+  TempoSchema,
+  type PlayerId,
+} from '@corkscrew/core';
 import type { KeyboardEvent } from 'react';
 import { propose, snap, VERB_KEYS } from '../../court/propose.ts';
 import { apply, lineView, nextFrame, redo, stepFrame, undo, useDesk, type Pending } from './store.ts';
@@ -91,9 +100,14 @@ function handle(e: KeyboardEvent): boolean {
     case 'o':
       set({ showLast: !s.showLast });
       return true;
-    case 'x':
+    case 'g':
       set({ showSpots: !s.showSpots });
       return true;
+    case 'w':
+      return nextTempo();
+    case ',':
+    case '.':
+      return turnScreen(key === '.' ? -15 : 15);
     case 'j':
     case 'l': {
       const t =
@@ -107,6 +121,29 @@ function handle(e: KeyboardEvent): boolean {
     default:
       return false;
   }
+}
+
+/** Walk, jog, cut, sprint in turn, for the chosen action. */
+function nextTempo(): boolean {
+  const { play, actionId } = get();
+  const action = actionId ? findAction(play, actionId)?.action : undefined;
+  if (!action || !(action.does === 'cut' || action.does === 'dribble' || action.does === 'screen'))
+    return false;
+  const order = TempoSchema.options;
+  const tempo = order[(order.indexOf(action.tempo ?? 'cut') + 1) % order.length]!;
+  return apply({ do: 'setAction', id: action.id, action: { ...action, tempo } });
+}
+
+/** Turns the chosen screen by some degrees. */
+function turnScreen(by: number): boolean {
+  const { play, branch, frameId, actionId } = get();
+  const { walks, index } = lineView(play, branch, frameId);
+  const step = walks[index]?.steps.find((s) => s.action.id === actionId);
+  if (step?.action.does !== 'screen') return false;
+  const { action } = step;
+  const angle =
+    (Math.round(screenAngle(walks[index]!, { ...step, action }, walks[index + 1])) + by + 360) % 360;
+  return apply({ do: 'setAction', id: action.id, action: { ...action, angle } });
 }
 
 const here = () => {
@@ -187,7 +224,7 @@ function finish(p: Pending, who: PlayerId): void {
   const said = p.at || p.to || p.verb === 'fake' || p.verb === 'seal';
   const action = said ? propose(state, { who, verb: p.verb, ball: false, at, to: p.to }) : null;
   if (action) apply({ do: 'addAction', frame: s.frameId, action }, { pending: null });
-  else if (p.typed) set({ notice: `“${p.typed}” is no spot. X shows the codes.` });
+  else if (p.typed) set({ notice: `“${p.typed}” is no spot. G shows the codes.` });
   else if (p.at && distance(p.at, state.places[who]) <= 0.5) set({ notice: `${who} is already there.` });
   else
     set({

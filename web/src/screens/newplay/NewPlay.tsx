@@ -3,6 +3,7 @@ import {
   courtFor,
   edit,
   newPlay,
+  readPlay,
   PLAYERS,
   RULE_SETS,
   startState,
@@ -12,10 +13,12 @@ import {
   type RuleSetKey,
 } from '@corkscrew/core';
 import { frameScene, PREVIEW, THUMB } from '@corkscrew/diagram';
+import { useQuery } from '@tanstack/react-query';
 import { nanoid } from 'nanoid';
 import { useMemo, useState, type FormEvent } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
+import { api } from '../../app/api.ts';
 import { keepDraft } from '../../app/drafts.ts';
 import { Button, Input, Label, MainButton, Select } from '../../ui/controls.tsx';
 import { Picture } from '../../ui/SceneSvg.tsx';
@@ -130,6 +133,8 @@ export default function NewPlay() {
   const [flipped, setFlipped] = useState(false);
   const [ball, setBall] = useState<PlayerId>('1');
   const [refusal, setRefusal] = useState('');
+  const [from, setFrom] = useState('');
+  const plays = useQuery({ queryKey: ['plays', false], queryFn: () => api.plays(false) });
   const make = (id: string, key = alignment, side = flipped) => {
     const play = newPlay({ id, name: name.trim() || 'New play', court, level, alignment: key, ball });
     const turned = side ? edit(play, { do: 'alignment', key, flipped: true }) : null;
@@ -152,7 +157,8 @@ export default function NewPlay() {
       document.getElementById('name')?.focus();
       return;
     }
-    const play = make(nanoid(12));
+    const read = from ? readPlay((await api.play(from)).document) : null;
+    const play = read?.ok ? { ...read.play, id: nanoid(12), name: name.trim() } : make(nanoid(12));
     await keepDraft({ id: play.id, play, revision: 0 });
     await go(`/plays/${play.id}`);
   };
@@ -182,6 +188,19 @@ export default function NewPlay() {
             <p id="refusal" role="alert" style={{ color: 'var(--gap)', marginTop: -8 }}>
               {refusal}
             </p>
+          )}
+          {(plays.data?.length ?? 0) > 0 && (
+            <label>
+              <Label>Start from</Label>
+              <Select value={from} onChange={(e) => setFrom(e.target.value)}>
+                <option value="">A line-up</option>
+                {plays.data!.map((p) => (
+                  <option key={p.id} value={p.id}>
+                    A copy of {p.summary.name}
+                  </option>
+                ))}
+              </Select>
+            </label>
           )}
           <div className="pair">
             <label>

@@ -7,7 +7,7 @@ import styled from 'styled-components';
 import { Input } from '../../ui/controls.tsx';
 import { Picture } from '../../ui/SceneSvg.tsx';
 
-export type CardAct = 'duplicate' | 'flip' | 'rename' | 'trash' | 'restore';
+export type CardAct = 'duplicate' | 'flip' | 'rename' | 'file' | 'trash' | 'restore';
 
 const Box = styled.article`
   position: relative;

@@ -34,6 +34,7 @@ const CHOICES: readonly (readonly [CardAct | 'open', string])[] = [
   ['rename', 'Rename'],
   ['duplicate', 'Duplicate'],
   ['flip', 'Copy for the other side'],
+  ['file', 'Save as a file'],
   ['trash', 'Move to trash'],
 ];
 const IN_TRASH: typeof CHOICES = [['restore', 'Put back']];

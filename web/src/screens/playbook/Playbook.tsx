@@ -4,12 +4,14 @@ import { useVirtualizer } from '@tanstack/react-virtual';
 import { nanoid } from 'nanoid';
 import { Plus, Search } from 'lucide-react';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { FileTrigger } from 'react-aria-components';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { api } from '../../app/api.ts';
 import { Button, Input, Label, MainButton, Select, Toggle } from '../../ui/controls.tsx';
 import { TopBar } from '../../ui/TopBar.tsx';
 import { Card, type CardAct } from './Card.tsx';
+import { handOut, takeIn } from './files.ts';
 import { choose, shelve, SORTS, type Filter } from './shelves.ts';
 
 const Page = styled.div`
@@ -154,6 +156,7 @@ export default function Playbook() {
       const stored = await api.play(row.id);
       const read = readPlay(stored.document);
       if (!read.ok) throw new Error(read.sentence);
+      if (what === 'file') return handOut(read.play);
       if (what === 'rename')
         return void (await api.save(
           { ...read.play, name: name ?? read.play.name },
@@ -171,6 +174,11 @@ export default function Playbook() {
     onSettled: () => client.invalidateQueries({ queryKey: ['plays'] }),
   });
 
+  const take = useMutation({
+    mutationFn: takeIn,
+    onSuccess: (play) => void go(`/plays/${play.id}`),
+    onSettled: () => client.invalidateQueries({ queryKey: ['plays'] }),
+  });
   const { mutate } = act;
   const onAct = useCallback(
     (row: PlayRow, what: CardAct, name?: string) => mutate({ row, what, name }),
@@ -193,6 +201,12 @@ export default function Playbook() {
                 onChange={(e) => setFilter({ ...filter, words: e.target.value })}
               />
             </span>
+            <FileTrigger
+              acceptedFileTypes={['application/json', '.json']}
+              onSelect={(files) => files?.[0] && take.mutate(files[0])}
+            >
+              <Button className="wide">Open a file</Button>
+            </FileTrigger>
             <MainButton className="wide" onPress={() => void go('/plays/new')}>
               <Plus size={15} /> New play
             </MainButton>
@@ -225,9 +239,7 @@ export default function Playbook() {
         error={
           plays.isError
             ? 'The playbook can’t be reached just now. It is tried again by itself.'
-            : act.error
-              ? act.error.message
-              : null
+            : ((take.error ?? act.error)?.message ?? null)
         }
         onAct={onAct}
       />
