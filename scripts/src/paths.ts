@@ -12,10 +12,14 @@ export const isRoot = (): boolean => process.getuid?.() === 0;
 /**
  * Where the project's own data lives. PostgreSQL does not run as root, and its own user may not enter
  * a home or temporary folder: root therefore uses the system's state directory, one folder per project path.
+ * CORKSCREW_DATA names another folder.
  */
 export function dataHome(name = ''): string {
-  const base = isRoot()
-    ? join('/var/lib/corkscrew', createHash('sha256').update(ROOT).digest('hex').slice(0, 12))
-    : join(ROOT, '.data');
+  const own = process.env.CORKSCREW_DATA;
+  const base =
+    own ??
+    (isRoot()
+      ? join('/var/lib/corkscrew', createHash('sha256').update(ROOT).digest('hex').slice(0, 12))
+      : join(ROOT, '.data'));
   return name ? `${base}-${name}` : base;
 }
