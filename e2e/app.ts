@@ -45,7 +45,7 @@ export class App {
   /** As a power cut would: no goodbye. */
   async kill(signal: NodeJS.Signals = 'SIGKILL'): Promise<void> {
     const { child } = this;
-    if (!child || child.exitCode !== null) return;
+    if (!child || child.exitCode !== null || child.signalCode !== null) return;
     const ended = new Promise((done) => child.once('exit', done));
     child.kill(signal);
     await ended;
@@ -71,7 +71,7 @@ export const test = base.extend<object, { app: App }>({
 export { expect };
 
 /** Where a point of the floor (feet) is on the screen. */
-export async function onScreen(page: Page, x: number, y: number): Promise<{ x: number; y: number }> {
+async function onScreen(page: Page, x: number, y: number): Promise<{ x: number; y: number }> {
   return page.getByTestId('court').evaluate(
     (svg: SVGSVGElement, p) => {
       const at = new DOMPoint((p.x + 29) * 12.5, (p.y + 4) * 12.5).matrixTransform(svg.getScreenCTM()!);

@@ -28,6 +28,11 @@ export function audit(): string[] {
   for (let node = walker.nextNode(); node; node = walker.nextNode()) {
     const text = node.textContent!.trim();
     const el = node.parentElement!;
+    const drawing = el.closest<SVGSVGElement>('svg');
+    if (text && drawing && !el.closest('[aria-hidden="true"]') && el instanceof SVGGraphicsElement) {
+      const size = parseFloat(getComputedStyle(el).fontSize) * (el.getScreenCTM()?.a ?? 1);
+      if (size < 11.4) problems.push(`${size.toFixed(1)}px is too small: "${text}"`);
+    }
     if (
       !text ||
       el.closest('svg, option, script, style, .visually-hidden, [aria-hidden="true"]') ||

@@ -55,3 +55,24 @@ test('two tabs that change one play are both shown, and both can be kept', async
   await other.goto(`${app.url}/plays`);
   await expect(other.getByRole('link', { name: 'Open Two tabs (mine)' })).toBeVisible();
 });
+
+test('a play that was drawn while the server was away, its tab closed, is in the playbook later', async ({
+  app,
+  context,
+}) => {
+  const page = await context.newPage();
+  const desk = page.waitForResponse(/\/assets\/Desk-.*\.js$/);
+  await page.goto(`${app.url}/plays/new`);
+  await page.getByLabel('Name', { exact: true }).fill('Drawn offline');
+  await (await desk).finished();
+  await page.waitForLoadState('networkidle');
+  await app.kill();
+  await page.getByRole('button', { name: 'Start drawing' }).click();
+  await expect(page.getByTestId('save')).toContainText('On this device');
+  await page.close();
+  await app.start();
+  const later = await context.newPage();
+  await later.addInitScript('const now = Date.now; Date.now = () => now() + 60_000;');
+  await later.goto(`${app.url}/plays`);
+  await expect(later.getByRole('link', { name: 'Open Drawn offline' })).toBeVisible();
+});

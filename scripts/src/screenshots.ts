@@ -48,6 +48,7 @@ export async function run(): Promise<void> {
     await shot(desk, 'desk');
     const dark = await open('/plays/demo-horns-lantern', { dark: true });
     await dark.getByTestId('rung-2').click();
+    await dark.locator('#court').press('3');
     await shot(dark, 'desk-dark');
     const present = await open('/plays/demo-horns-lantern', { dark: true });
     await present.getByTestId('rung-2').click();

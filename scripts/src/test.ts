@@ -34,6 +34,7 @@ export async function run(): Promise<void> {
       '--config',
       '.dependency-cruiser.cjs',
     ]);
+    step('nothing unused', bin('knip'), ['--no-progress']);
     step('unit and server tests', bin('vitest'), ['run'], {
       TEST_DATABASE_URL: await createDatabase(cluster, 'server_tests'),
     });

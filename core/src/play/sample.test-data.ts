@@ -14,7 +14,7 @@ const way = fc.record({ x: coordinate, y: fc.integer({ min: 4, max: 136 }).map((
 const path = fc.array(way, { minLength: 1, maxLength: 3 });
 const tempo = fc.constantFrom('walk' as const, 'jog' as const, 'cut' as const, 'sprint' as const);
 
-export const anyAction: fc.Arbitrary<NewAction> = fc.oneof(
+const anyAction: fc.Arbitrary<NewAction> = fc.oneof(
   fc.record({ by: player, does: fc.constant('pass' as const), to: player }),
   fc.record({ by: player, does: fc.constant('cut' as const), path, tempo }),
   fc.record({ by: player, does: fc.constant('dribble' as const), path, tempo }),

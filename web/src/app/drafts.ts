@@ -7,6 +7,8 @@ export interface Draft {
   readonly play: Play;
   /** The revision the changes are based on; 0 when the server has never seen the play. */
   readonly revision: number;
+  /** When it was written, milliseconds. */
+  readonly at: number;
 }
 
 interface Schema extends DBSchema {
@@ -19,8 +21,8 @@ const open = (): Promise<IDBPDatabase<Schema>> =>
     upgrade: (db) => void db.createObjectStore('drafts', { keyPath: 'id' }),
   }));
 
-export async function keepDraft(draft: Draft): Promise<void> {
-  await (await open()).put('drafts', draft);
+export async function keepDraft(draft: Omit<Draft, 'at'>): Promise<void> {
+  await (await open()).put('drafts', { ...draft, at: Date.now() });
 }
 
 export async function draftOf(id: string): Promise<Draft | undefined> {
@@ -34,6 +36,25 @@ export async function dropDraft(id: string): Promise<void> {
   await (await open()).delete('drafts', id);
 }
 
-export async function allDrafts(): Promise<Draft[]> {
-  return (await open()).getAll('drafts');
+/** A draft this old (ms) is nobody's who is drawing just now in another tab. */
+const ABANDONED = 15_000;
+
+/**
+ * Sends what this device kept and no desk is sending: a play drawn while the server was away, its tab
+ * closed since. One that was changed elsewhere too stays, and its desk asks. Says how many were sent.
+ */
+export async function sendDrafts(save: (play: Play, revision: number) => Promise<unknown>): Promise<number> {
+  let sent = 0;
+  for (const draft of await (await open()).getAll('drafts')) {
+    const read = readPlay(draft.play);
+    if (!read.ok || Date.now() - draft.at < ABANDONED) continue;
+    const done = await save(read.play, draft.revision).then(
+      () => true,
+      () => false,
+    );
+    if (!done) continue;
+    await dropDraft(draft.id);
+    sent += 1;
+  }
+  return sent;
 }

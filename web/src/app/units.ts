@@ -6,7 +6,7 @@ export type UnitChoice = Units | 'court';
 const KEY = 'corkscrew.units';
 const listeners = new Set<() => void>();
 
-export function unitChoice(): UnitChoice {
+function unitChoice(): UnitChoice {
   const kept = localStorage.getItem(KEY);
   return kept === 'feet' || kept === 'metres' ? kept : 'court';
 }

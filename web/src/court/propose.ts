@@ -17,7 +17,7 @@ import {
 type P = { readonly x: number; readonly y: number };
 
 /** A point snaps to a named spot this near (feet). */
-export const SNAP = 2.6;
+const SNAP = 2.6;
 /** A drop this near a teammate means him (feet). */
 const ON_MAN = 3.4;
 /** A screener stands this far from the man he screens for (feet). */

@@ -49,7 +49,7 @@ const Bar = styled.header`
   }
 `;
 
-export function Mark() {
+function Mark() {
   return (
     <svg width="18" height="30" viewBox="0 0 18 30" aria-hidden="true">
       <path

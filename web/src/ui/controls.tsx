@@ -48,6 +48,11 @@ export const MainButton = styled(AriaButton)`
     background: var(--ink-2);
     color: var(--on-ink);
   }
+  &[data-disabled] {
+    background: none;
+    color: var(--ink-3);
+    border-color: var(--rule);
+  }
 `;
 export const IconButton = styled(AriaButton)`
   ${control}

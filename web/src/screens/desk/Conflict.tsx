@@ -1,4 +1,4 @@
-import { cardOf, courtFor, readPlay, startState, walkFrame, type Play } from '@corkscrew/core';
+import { courtFor, mainLine, readPlay, sameDocument, walkLine, type Play } from '@corkscrew/core';
 import { frameScene, thumbScale } from '@corkscrew/diagram';
 import styled from 'styled-components';
 import { Button, MainButton } from '../../ui/controls.tsx';
@@ -45,14 +45,15 @@ export function Conflict() {
       </div>
     );
   const theirs = readPlay(save.theirs.document);
+  const at = theirs.ok ? firstDifference(play, theirs.play) : 0;
   return (
     <Bar role="alert" aria-label="Changed elsewhere">
       <p className="say">
         This play was changed somewhere else at {clock(new Date(save.theirs.updatedAt))}. Keep yours, take
         theirs, or keep both.
       </p>
-      <Side label="Yours" play={play} />
-      {theirs.ok && <Side label="Theirs" play={theirs.play} />}
+      <Side label="Yours" play={play} at={at} />
+      {theirs.ok && <Side label="Theirs" play={theirs.play} at={at} />}
       <MainButton onPress={() => void settle('mine')}>Keep mine</MainButton>
       <Button onPress={() => void settle('theirs')}>Take theirs</Button>
       <Button onPress={() => void settle('both')}>Keep both</Button>
@@ -60,25 +61,35 @@ export function Conflict() {
   );
 }
 
-function Side({ label, play }: { label: string; play: Play }) {
-  const card = cardOf(play);
-  const walk = walkFrame(startState(card), card.frames[0]!);
-  const actions = play.frames.reduce((n, f) => n + f.actions.length, 0);
+/** The first frame, on the play as drawn, in which the two say different things; the first one when only names differ. */
+function firstDifference(a: Play, b: Play): number {
+  const [one, two] = [mainLine(a), mainLine(b)];
+  if (!sameDocument(a.start, b.start)) return 0;
+  const i = one.findIndex((f, k) => !sameDocument(f, two[k] ?? null));
+  return i >= 0 ? i : two.length > one.length ? one.length : 0;
+}
+
+function Side({ label, play, at }: { label: string; play: Play; at: number }) {
+  const court = courtFor(play);
+  const walks = walkLine(play, mainLine(play));
+  const i = Math.min(at, walks.length - 1);
+  const walk = walks[i]!;
+  const scene = frameScene({
+    court,
+    walk,
+    next: walks[i + 1],
+    scale: thumbScale(court, walk),
+    detail: false,
+  });
   return (
     <figure>
-      <Picture
-        scene={frameScene({
-          court: courtFor(card),
-          walk,
-          scale: thumbScale(courtFor(card), walk),
-          detail: false,
-        })}
-        width={72}
-      />
+      <Picture scene={scene} width={84} />
       <figcaption>
         <b>{label}</b>
         <br />
-        {play.frames.length} frames, {actions} actions
+        {walks.length === 1 ? '1 frame' : `${walks.length} frames`}
+        <br />
+        here: frame {i + 1}
       </figcaption>
     </figure>
   );

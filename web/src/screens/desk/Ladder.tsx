@@ -27,6 +27,10 @@ const Box = styled.section`
     color: var(--ink-3);
     font-size: 12px;
   }
+  .head span {
+    font: 600 12px/1 'Archivo Variable';
+    font-stretch: 80%;
+  }
   .head h2 {
     color: var(--ink);
   }

@@ -1,6 +1,6 @@
 import { holderOf } from '@corkscrew/core';
 import { Pause, Play as PlayIcon, Repeat, SkipBack, SkipForward } from 'lucide-react';
-import { useRef, type PointerEvent } from 'react';
+import { useEffect, useRef, useState, type PointerEvent } from 'react';
 import styled from 'styled-components';
 import { Button, IconButton, MainButton, Select, Toggle } from '../../ui/controls.tsx';
 import { lineView, stepFrame, useDesk } from './store.ts';
@@ -32,6 +32,7 @@ const Box = styled.section`
   svg {
     display: block;
     width: 100%;
+    height: 58px;
     touch-action: none;
     cursor: ew-resize;
   }
@@ -49,7 +50,6 @@ const Box = styled.section`
     }
   }
 `;
-const W = 676;
 const PAD = 14;
 
 /** Runs the play: frames as bars over seconds, the ball's thread under them, and the playhead. */
@@ -59,11 +59,17 @@ export function RunStrip() {
   const { walks, line } = lineView(play, branch, frameId);
   const svg = useRef<SVGSVGElement>(null);
   const end = Math.max(timeline.end, 1);
-  const x = (t: number) => PAD + (t / end) * (W - 2 * PAD);
+  const [width, setWidth] = useState(676);
+  useEffect(() => {
+    const seen = new ResizeObserver(([e]) => e && e.contentRect.width > 0 && setWidth(e.contentRect.width));
+    if (svg.current) seen.observe(svg.current);
+    return () => seen.disconnect();
+  }, []);
+  const x = (t: number) => PAD + (t / end) * (width - 2 * PAD);
   const now = time ?? timeline.bars.find((b) => b.frame === frameId)?.start ?? 0;
   const at = (e: PointerEvent) => {
     const box = svg.current!.getBoundingClientRect();
-    seek((((e.clientX - box.left) / box.width) * W - PAD) * (end / (W - 2 * PAD)));
+    seek((e.clientX - box.left - PAD) * (end / (width - 2 * PAD)));
   };
   const every = end > 12 ? 2 : 1;
   return (
@@ -102,7 +108,7 @@ export function RunStrip() {
       </div>
       <svg
         ref={svg}
-        viewBox={`0 0 ${W} 58`}
+        viewBox={`0 0 ${width} 58`}
         role="slider"
         tabIndex={0}
         aria-label="Time in the play"
@@ -123,7 +129,7 @@ export function RunStrip() {
           seek(now + d);
         }}
       >
-        <line x1={PAD} x2={W - PAD} y1={24} y2={24} stroke="var(--rule-2)" />
+        <line x1={PAD} x2={width - PAD} y1={24} y2={24} stroke="var(--rule-2)" />
         {Array.from({ length: Math.floor(end / every) + 1 }, (_, i) => i * every).map((t) => (
           <g key={t}>
             <line x1={x(t)} x2={x(t)} y1={24} y2={19} stroke="var(--rule-2)" />

@@ -21,12 +21,12 @@ export function useTimeline(): Timeline {
 }
 
 /** The frame whose bar holds a time. */
-export function frameAt(timeline: Timeline, t: number): string {
+function frameAt(timeline: Timeline, t: number): string {
   const bar = timeline.bars.find((b) => t < b.end - 1e-9) ?? timeline.bars.at(-1)!;
   return bar.frame;
 }
 
-export const reducedMotion = (): boolean => matchMedia('(prefers-reduced-motion: reduce)').matches;
+const reducedMotion = (): boolean => matchMedia('(prefers-reduced-motion: reduce)').matches;
 
 export function seek(t: number): void {
   const s = useDesk.getState();

@@ -8,6 +8,7 @@ import { FileTrigger } from 'react-aria-components';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { api } from '../../app/api.ts';
+import { sendDrafts } from '../../app/drafts.ts';
 import { Button, Input, Label, MainButton, Select, Toggle } from '../../ui/controls.tsx';
 import { TopBar } from '../../ui/TopBar.tsx';
 import { Card, type CardAct } from './Card.tsx';
@@ -147,7 +148,13 @@ export default function Playbook() {
   const chosen = useMemo(() => choose(all, filter), [all, filter]);
   useEffect(() => {
     document.title = 'Playbook · Corkscrew';
-  }, []);
+    void sendDrafts((play, revision) => api.save(play, revision, nanoid(8))).then(
+      (sent) => {
+        if (sent > 0) void client.invalidateQueries({ queryKey: ['plays'] });
+      },
+      () => undefined,
+    );
+  }, [client]);
 
   const act = useMutation({
     mutationFn: async ({ row, what, name }: { row: PlayRow; what: CardAct; name?: string | undefined }) => {

@@ -70,7 +70,10 @@ export function shelve(rows: readonly PlayRow[], perLine: number, sort: Filter['
     const key = r.summary.alignment ?? '';
     groups.set(key, [...(groups.get(key) ?? []), r]);
   }
-  const named = [...groups].sort((a, b) => b[1].length - a[1].length || a[0].localeCompare(b[0]));
+  const named = [...groups].sort(
+    (a, b) =>
+      Number(a[0] === '') - Number(b[0] === '') || b[1].length - a[1].length || a[0].localeCompare(b[0]),
+  );
   const cards = named.flatMap(([key, plays]) => plays.map((play) => ({ key, play })));
   return chunks(cards, perLine).map((line) =>
     line.map(({ key, play }, i): Slot => {
