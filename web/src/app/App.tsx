@@ -15,21 +15,9 @@ if (/^\/(plays)?$/.test(location.pathname)) {
   void client.prefetchQuery({ queryKey: ['plays', false], queryFn: () => api.plays(false) });
 }
 
-const screens = {
-  playbook: () => import('../screens/playbook/Playbook.tsx'),
-  desk: () => import('../screens/desk/Desk.tsx'),
-  newPlay: () => import('../screens/newplay/NewPlay.tsx'),
-};
-const Playbook = lazy(screens.playbook);
-const Desk = lazy(screens.desk);
-const NewPlay = lazy(screens.newPlay);
-
-// Once the first screen stands, the others are fetched too: a server that goes away later takes none with it.
-window.addEventListener('load', () => {
-  setTimeout(() => {
-    for (const screen of Object.values(screens)) screen().catch(() => undefined);
-  }, 1200);
-});
+const Playbook = lazy(() => import('../screens/playbook/Playbook.tsx'));
+const Desk = lazy(() => import('../screens/desk/Desk.tsx'));
+const NewPlay = lazy(() => import('../screens/newplay/NewPlay.tsx'));
 
 function Broken() {
   const error = useRouteError();

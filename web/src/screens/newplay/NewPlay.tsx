@@ -15,7 +15,7 @@ import {
 import { frameScene, PREVIEW, THUMB } from '@corkscrew/diagram';
 import { useQuery } from '@tanstack/react-query';
 import { nanoid } from 'nanoid';
-import { useMemo, useState, type FormEvent } from 'react';
+import { useEffect, useMemo, useState, type FormEvent } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { api } from '../../app/api.ts';
@@ -135,6 +135,8 @@ export default function NewPlay() {
   const [refusal, setRefusal] = useState('');
   const [from, setFrom] = useState('');
   const plays = useQuery({ queryKey: ['plays', false], queryFn: () => api.plays(false) });
+  // The desk is fetched while the coach lines up: a server that goes away now takes nothing with it.
+  useEffect(() => void import('../desk/Desk.tsx').catch(() => undefined), []);
   const make = (id: string, key = alignment, side = flipped) => {
     const play = newPlay({ id, name: name.trim() || 'New play', court, level, alignment: key, ball });
     const turned = side ? edit(play, { do: 'alignment', key, flipped: true }) : null;
