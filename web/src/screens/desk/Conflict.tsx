@@ -33,17 +33,9 @@ const Bar = styled.section`
 
 /** Two changed the same play: both are shown, and the coach chooses. Nothing is lost either way. */
 export function Conflict() {
-  const { save, play, notice } = useDesk();
-  if (save.is !== 'conflict')
-    return (
-      <div>
-        {notice === 'Yours is kept beside it as a second play.' ? (
-          <p role="status" className="visually-hidden">
-            {notice}
-          </p>
-        ) : null}
-      </div>
-    );
+  const { save, play } = useDesk();
+  // The page's grid keeps a row for it.
+  if (save.is !== 'conflict') return <div />;
   const theirs = readPlay(save.theirs.document);
   const at = theirs.ok ? firstDifference(play, theirs.play) : 0;
   return (

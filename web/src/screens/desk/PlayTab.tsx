@@ -1,5 +1,6 @@
 import {
   AGAINST,
+  lineThrough,
   PLAYERS,
   readPlay,
   RULE_SETS,
@@ -222,11 +223,7 @@ function Continue() {
   const go = async (id: string) => {
     const read = readPlay((await api.play(id)).document);
     if (!read.ok) return;
-    const leaf =
-      [...play.frames]
-        .reverse()
-        .find((f) => !play.frames.some((g) => g.parent === f.id) && lineHas(play, f.id, branch)) ??
-      play.frames.at(-1)!;
+    const leaf = lineThrough(play, branch).at(-1)!;
     apply({ do: 'splice', after: leaf.id, play: read.play });
   };
   return (
@@ -241,12 +238,6 @@ function Continue() {
       </Select>
     </div>
   );
-}
-
-function lineHas(play: Play, leaf: string, id: string): boolean {
-  for (let f = play.frames.find((x) => x.id === leaf); f; f = play.frames.find((x) => x.id === f!.parent))
-    if (f.id === id) return true;
-  return false;
 }
 
 function Versions() {
