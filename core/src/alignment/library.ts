@@ -1,4 +1,4 @@
-import { spotPoint, type SpotKey } from '../court/spots.ts';
+import { mirrorSpot, spotPoint, type SpotKey } from '../court/spots.ts';
 import type { Court } from '../court/court.ts';
 import type { Point } from '../geometry/vec.ts';
 
@@ -186,11 +186,18 @@ export function anchorPlace(court: Court, anchor: Anchor): Point & { spot?: Spot
   return { x: base.x + anchor.dx, y: base.y + anchor.dy };
 }
 
-/** The five places of an alignment on a court, by player number. */
+/** The five places of an alignment on a court, by player number, as drawn or seen in a mirror. */
 export function alignmentPlaces(
   court: Court,
   alignment: Alignment,
+  flipped = false,
 ): Record<PlayerId, Point & { spot?: SpotKey }> {
-  const places = alignment.spots.map((a) => anchorPlace(court, a));
+  const places = alignment.spots.map((a) => anchorPlace(court, a)).map((p) => (flipped ? mirrored(p) : p));
   return byPlayer((_, i) => places[i]!);
 }
+
+const mirrored = (p: Point & { spot?: SpotKey }): Point & { spot?: SpotKey } => ({
+  ...p,
+  x: p.x === 0 ? 0 : -p.x,
+  ...(p.spot ? { spot: mirrorSpot(p.spot) } : {}),
+});

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { courtFor, RULE_SETS } from '../court/rulesets.ts';
 import { distance, type Point } from '../geometry/vec.ts';
-import { ALIGNMENTS, alignmentPlaces, byPlayer, PLAYERS } from './library.ts';
+import { alignmentByKey, ALIGNMENTS, alignmentPlaces, byPlayer, PLAYERS } from './library.ts';
 import { assign, recognise, recogniseAll } from './recognise.ts';
 
 const court = courtFor({ court: 'nfhs' });
@@ -84,5 +84,11 @@ describe('recognition', () => {
       ),
     );
     expect(all.map((r) => r.displacement)).toEqual([...all.map((r) => r.displacement)].sort((a, b) => a - b));
+  });
+  it('leaves a thrower-in out: the other four make the alignment', () => {
+    const box = alignmentPlaces(court, alignmentByKey('box')!);
+    const outside = { ...box, '1': { x: 4, y: -3 } };
+    expect(recognise(court, outside)).toBeNull();
+    expect(recognise(court, outside, '1')!.alignment.key).toBe('box');
   });
 });

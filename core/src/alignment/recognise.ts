@@ -7,7 +7,7 @@ export interface Recognised {
   readonly alignment: Alignment;
   /** True when it is the library's alignment seen in a mirror. */
   readonly flipped: boolean;
-  /** Sum over the five of the way to their spot, feet. */
+  /** Sum over the five of the way to their spot, feet; a thrower-in does not count. */
   readonly displacement: number;
   /** For each player, the index of the alignment's spot he stands on. */
   readonly spotOf: Record<PlayerId, number>;
@@ -18,12 +18,12 @@ export const REASON = { total: 26, one: 8 } as const;
 /** Two alignments this close (feet) are a tie: both names are honest. */
 export const TIE = 0.5;
 
-/** Cheapest way of putting five players on five spots, feet. */
+/** Cheapest way of putting five players on five spots, feet. One without a place may stand anywhere. */
 export function assign(
-  players: readonly Point[],
+  players: readonly (Point | null)[],
   spots: readonly Point[],
 ): { total: number; worst: number; spotOf: number[] } {
-  const cost = players.map((p) => spots.map((s) => distance(p, s)));
+  const cost = players.map((p) => spots.map((s) => (p ? distance(p, s) : 0)));
   const { rowAssignments } = linearSumAssignment(cost, { maximaze: false });
   const spotOf = Array.from(rowAssignments);
   const ways = spotOf.map((s, i) => cost[i]![s]!);
@@ -32,16 +32,20 @@ export function assign(
 
 /**
  * Every alignment the five places could be, nearest first: ties of the best within half a foot stand
- * together at the front in the library's order. Empty when none is within reason.
+ * together at the front in the library's order. Empty when none is within reason. A thrower-in stands
+ * outside of it: the other four make the alignment.
  */
-export function recogniseAll(court: Court, places: Record<PlayerId, Point>): Recognised[] {
-  const five = PLAYERS.map((p) => places[p]);
+export function recogniseAll(
+  court: Court,
+  places: Record<PlayerId, Point>,
+  thrower: PlayerId | null = null,
+): Recognised[] {
+  const five = PLAYERS.map((p) => (p === thrower ? null : places[p]));
   const found: Recognised[] = [];
   for (const alignment of ALIGNMENTS) {
-    const spots = Object.values(alignmentPlaces(court, alignment));
     const sides = [false, true].map((flipped) => {
-      const at = flipped ? spots.map((s) => ({ x: -s.x, y: s.y })) : spots;
-      return { flipped, ...assign(five, at) };
+      const spots = Object.values(alignmentPlaces(court, alignment, flipped));
+      return { flipped, ...assign(five, spots) };
     });
     const best = sides[1]!.total < sides[0]!.total - 1e-6 ? sides[1]! : sides[0]!;
     if (best.total > REASON.total || best.worst > REASON.one) continue;
@@ -59,8 +63,9 @@ export function recogniseAll(court: Court, places: Record<PlayerId, Point>): Rec
 export function recognise(
   court: Court,
   places: Record<PlayerId, Point>,
+  thrower: PlayerId | null = null,
 ): (Recognised & { ties: Alignment[] }) | null {
-  const all = recogniseAll(court, places);
+  const all = recogniseAll(court, places, thrower);
   const best = all[0];
   if (!best) return null;
   const ties = all

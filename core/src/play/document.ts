@@ -26,7 +26,9 @@ export const PlayerIdSchema = z.enum(PLAYERS);
 export const DefenderIdSchema = z.enum(['x1', 'x2', 'x3', 'x4', 'x5']);
 export const CourtKeySchema = z.enum(['nfhs', 'ncaa', 'fiba', 'usPro', 'custom']);
 export const LevelSchema = z.enum(['youth', 'highSchool', 'college', 'pro']);
-export const TempoSchema = z.enum(['walk', 'jog', 'cut', 'sprint']);
+/** How fast he goes, slowest first. */
+export const TEMPOS = ['walk', 'jog', 'cut', 'sprint'] as const;
+export const TempoSchema = z.enum(TEMPOS);
 
 /** A place on the floor in feet, perhaps tied to a named spot. */
 export const PlaceSchema = obj({ x: finite, y: finite, spot: text(20).optional() });
@@ -128,6 +130,7 @@ export const DRIBBLE_KINDS = [
   'reject',
   'weave',
 ] as const;
+export const FAKES = ['pass', 'handoff', 'screen', 'shot'] as const;
 export const PASS_KINDS = ['chest', 'bounce', 'lob', 'skip'] as const;
 export const SHOT_KINDS = ['layup', 'jumper', 'floater', 'three', 'hook', 'dunk'] as const;
 
@@ -156,7 +159,7 @@ export const ActionSchema = z.discriminatedUnion('does', [
   obj({
     ...actionBase,
     does: z.literal('fake'),
-    of: z.enum(['pass', 'handoff', 'screen', 'shot']),
+    of: z.enum(FAKES),
     to: PlayerIdSchema.optional(),
   }),
   obj({ ...actionBase, does: z.literal('hold'), seconds: z.number().min(0).max(30).optional() }),

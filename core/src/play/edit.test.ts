@@ -175,6 +175,12 @@ describe('frames', () => {
       });
     expect(holderOf(end)).toBe('1');
   });
+  it('continuing from a frame that is gone is refused', () => {
+    expect(edit(two(), { do: 'splice', after: 'f9', play: samplePlay('box') })).toEqual({
+      ok: false,
+      sentence: 'That frame is gone.',
+    });
+  });
   it('limits are refused with a sentence', () => {
     let play = samplePlay();
     for (let i = 1; i < LIMITS.frames; i++) play = ok(play, { do: 'addFrame', after: `f${i}` });

@@ -1,6 +1,5 @@
-import { byPlayer, alignmentByKey, alignmentPlaces, type PlayerId } from '../alignment/library.ts';
+import { alignmentByKey, alignmentPlaces, type PlayerId } from '../alignment/library.ts';
 import { courtFor, type CustomCourt } from '../court/rulesets.ts';
-import { isSpotKey, mirrorSpot } from '../court/spots.ts';
 import { LIMITS, type Action, type Frame, type Level, type Place, type Play, type Read } from './document.ts';
 import { childrenOf, findAction, frameById, freshIds } from './tree.ts';
 import { copyLine, flip, permute, splice, withCourt, type Numbers } from './operations.ts';
@@ -123,7 +122,9 @@ export function edit(play: Play, change: Change): EditResult {
     case 'numbers':
       return done(permute(play, change.to));
     case 'splice':
-      return within(splice(play, change.after, change.play));
+      return frameById(play, change.after)
+        ? within(splice(play, change.after, change.play))
+        : refuse('That frame is gone.');
     case 'copyLine':
       return frameById(play, change.from) && frameById(play, change.after)
         ? within(copyLine(play, change.from, change.after))
@@ -159,17 +160,8 @@ function within(play: Play): EditResult {
 function setAlignment(play: Play, key: string, flipped: boolean): EditResult {
   const alignment = alignmentByKey(key);
   if (!alignment) return refuse('There is no such alignment.');
-  const places = alignmentPlaces(courtFor(play), alignment);
-  const side = (p: Place): Place =>
-    !flipped
-      ? p
-      : {
-          ...p,
-          x: p.x === 0 ? 0 : -p.x,
-          ...(p.spot && isSpotKey(p.spot) ? { spot: mirrorSpot(p.spot) } : {}),
-        };
-  const placed = byPlayer((p) => side(places[p]));
-  return done({ ...play, start: { ...play.start, alignment: key, places: placed } });
+  const places = alignmentPlaces(courtFor(play), alignment, flipped);
+  return done({ ...play, start: { ...play.start, alignment: key, places } });
 }
 
 function onFrame(play: Play, id: string, fn: (f: Frame) => Frame): EditResult {

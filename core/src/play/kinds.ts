@@ -69,11 +69,8 @@ export function cutKind(
   const justPassed = last?.does === 'pass';
   if (toRim) {
     if (justPassed) return 'giveAndGo';
-    if (
-      walk.steps.some((s) => s.action.does === 'dribble' && s.action.by !== action.by) &&
-      from.x * ball.x < 0
-    )
-      return 'cut45';
+    const drive = walk.steps.find((s) => s.action.does === 'dribble' && s.action.by !== action.by);
+    if (drive && from.x * drive.after.places[drive.action.by].x < 0) return 'cut45';
     return behindArc(court, from) && distance(from, ball) < 28 && from.y < ball.y + 2 ? 'back' : 'basket';
   }
   const corner = (p: Point) => p.y < 8 && Math.abs(p.x) > court.cornerX - 3;
@@ -111,8 +108,8 @@ export function screenKind(
   if (toward && distanceToRim(court, toward) <= 8 && user.y > spot.y) return 'back';
   const ball = ballPoint(walk.before, court);
   if (toward && behindArc(court, toward) && distance(toward, ball) > distance(user, ball) + 4) return 'flare';
-  if (distanceToRim(court, user) < distanceToRim(court, step.before.places[action.by]))
-    return Math.abs(user.x) > 15 ? 'widePin' : 'pinDown';
+  // He comes down to a man below him.
+  if (user.y < step.before.places[action.by].y) return Math.abs(user.x) > 15 ? 'widePin' : 'pinDown';
   return undefined;
 }
 

@@ -9,6 +9,8 @@ export interface NewPlay {
   level: Level;
   alignment: string;
   ball: PlayerId;
+  /** Seen in a mirror. */
+  flipped?: boolean;
 }
 
 /** An empty play: five men in an alignment, one with the ball, and frame 1 without an action. */
@@ -25,7 +27,7 @@ export function newPlay(options: NewPlay): Play {
     situation: [],
     start: {
       alignment: alignment.key,
-      places: alignmentPlaces(courtFor(options), alignment),
+      places: alignmentPlaces(courtFor(options), alignment, options.flipped),
       ball: options.ball,
     },
     frames: [{ id: 'f1', parent: null, actions: [] }],

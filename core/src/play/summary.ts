@@ -1,8 +1,8 @@
-import { PLAYERS, type PlayerId } from '../alignment/library.ts';
 import { recognise } from '../alignment/recognise.ts';
 import { courtFor } from '../court/rulesets.ts';
 import { compile } from '../motion/compile.ts';
 import type { Play } from './document.ts';
+import { startState } from './state.ts';
 import { leaves, mainLine } from './tree.ts';
 
 /** What lists show and filter by; derived from the document, never kept in it. */
@@ -23,11 +23,8 @@ export interface PlaySummary {
 export function summarise(play: Play): PlaySummary {
   const court = courtFor(play);
   const line = mainLine(play);
-  const places = Object.fromEntries(PLAYERS.map((p) => [p, play.start.places[p]])) as Record<
-    PlayerId,
-    { x: number; y: number }
-  >;
-  const known = recognise(court, places);
+  const { places, thrower } = startState(play);
+  const known = recognise(court, places, thrower);
   return {
     name: play.name,
     call: play.call?.word ?? '',

@@ -1,8 +1,7 @@
 import { courtFor, mainLine, readPlay, sameDocument, walkLine, type Play } from '@corkscrew/core';
-import { frameScene, thumbScale } from '@corkscrew/diagram';
 import styled from 'styled-components';
 import { Button, MainButton } from '../../ui/controls.tsx';
-import { Picture } from '../../ui/SceneSvg.tsx';
+import { FramePicture } from '../../ui/FramePicture.tsx';
 import { clock, settle } from './autosave.ts';
 import { useDesk } from './store.ts';
 
@@ -65,17 +64,9 @@ function Side({ label, play, at }: { label: string; play: Play; at: number }) {
   const court = courtFor(play);
   const walks = walkLine(play, mainLine(play));
   const i = Math.min(at, walks.length - 1);
-  const walk = walks[i]!;
-  const scene = frameScene({
-    court,
-    walk,
-    next: walks[i + 1],
-    scale: thumbScale(court, walk),
-    detail: false,
-  });
   return (
     <figure>
-      <Picture scene={scene} width={84} />
+      <FramePicture court={court} walk={walks[i]!} next={walks[i + 1]} width={84} />
       <figcaption>
         <b>{label}</b>
         <br />

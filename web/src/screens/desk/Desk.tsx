@@ -9,13 +9,13 @@ import { useUnits } from '../../app/units.ts';
 import { Stage } from '../../court/Stage.tsx';
 import { IconButton, Label, MainButton, Toggle } from '../../ui/controls.tsx';
 import { Message } from '../../ui/Message.tsx';
+import { LEVEL_WORDS } from '../../ui/Choice.tsx';
 import { TopBar } from '../../ui/TopBar.tsx';
 import { openPlay, startAutosave } from './autosave.ts';
 import { Conflict } from './Conflict.tsx';
 import { courtKey, deskKey } from './keys.ts';
 import { Ladder } from './Ladder.tsx';
 import { Panel } from './Panel.tsx';
-import { LEVELS } from './PlayTab.tsx';
 import { Present } from './Present.tsx';
 import { RunStrip } from './RunStrip.tsx';
 import { lineView, redo, undo, useDesk } from './store.ts';
@@ -260,7 +260,7 @@ function Open() {
             label="Against"
             value={play.against.map((a) => (a === 'man' ? 'Man' : a)).join(', ') || 'Any'}
           />
-          <Fact label="Level" value={LEVELS[play.level]} />
+          <Fact label="Level" value={LEVEL_WORDS[play.level]} />
         </div>
       </TopBar>
       <Conflict />

@@ -4,6 +4,7 @@ import {
   CUT_KINDS,
   cutKind,
   DRIBBLE_KINDS,
+  FAKES,
   findAction,
   PASS_KINDS,
   passKind,
@@ -11,6 +12,7 @@ import {
   SCREEN_KINDS,
   screenKind,
   sayDistance,
+  TEMPOS,
   through,
   pathOf,
   type NewAction,
@@ -21,7 +23,8 @@ import { GripVertical, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Button as AriaButton, GridList, GridListItem, useDragAndDrop } from 'react-aria-components';
 import styled from 'styled-components';
-import { Area, IconButton, Input, Label, Select } from '../../ui/controls.tsx';
+import { Choice, plain } from '../../ui/Choice.tsx';
+import { Area, IconButton, Input, Label } from '../../ui/controls.tsx';
 import { apply, lineView, useDesk } from './store.ts';
 
 const List = styled(GridList)`
@@ -197,59 +200,42 @@ function Particulars({ step }: { step: Step }) {
   return (
     <Fields>
       {kinds && (
-        <label>
-          <Label>Kind</Label>
-          <Select value={kind} onChange={(e) => set({ kind: e.target.value || undefined })}>
-            <option value="">{inferred ? `${spaced(inferred)} (as drawn)` : 'plain'}</option>
-            {kinds.map((k) => (
-              <option key={k} value={k}>
-                {spaced(k)}
-              </option>
-            ))}
-          </Select>
-        </label>
+        <Choice
+          label="Kind"
+          value={kind}
+          options={[
+            ['', inferred ? `${spaced(inferred)} (as drawn)` : 'plain'],
+            ...kinds.map((k) => [k, spaced(k)] as const),
+          ]}
+          onChange={(k) => set({ kind: k || undefined })}
+        />
       )}
       {(action.does === 'cut' || action.does === 'dribble' || action.does === 'screen') && (
-        <label>
-          <Label>Tempo</Label>
-          <Select value={action.tempo ?? 'cut'} onChange={(e) => set({ tempo: e.target.value })}>
-            {['walk', 'jog', 'cut', 'sprint'].map((t) => (
-              <option key={t}>{t}</option>
-            ))}
-          </Select>
-        </label>
+        <Choice
+          label="Tempo"
+          value={action.tempo ?? 'cut'}
+          options={plain(TEMPOS)}
+          onChange={(tempo) => set({ tempo })}
+        />
       )}
       {action.does === 'screen' && (
-        <label>
-          <Label>For</Label>
-          <Select value={action.for} onChange={(e) => set({ for: e.target.value })}>
-            {mates.map((m) => (
-              <option key={m}>{m}</option>
-            ))}
-          </Select>
-        </label>
+        <Choice
+          label="For"
+          value={action.for}
+          options={plain(mates)}
+          onChange={(mate) => set({ for: mate })}
+        />
       )}
       {(action.does === 'pass' || action.does === 'handoff') && (
-        <label>
-          <Label>To</Label>
-          <Select value={action.to} onChange={(e) => set({ to: e.target.value })}>
-            {mates.map((m) => (
-              <option key={m}>{m}</option>
-            ))}
-          </Select>
-        </label>
+        <Choice label="To" value={action.to} options={plain(mates)} onChange={(to) => set({ to })} />
       )}
       {action.does === 'fake' && (
-        <label>
-          <Label>Of</Label>
-          <Select value={action.of} onChange={(e) => set({ of: e.target.value })}>
-            {['pass', 'handoff', 'screen', 'shot'].map((o) => (
-              <option key={o} value={o}>
-                {o === 'handoff' ? 'hand off' : o}
-              </option>
-            ))}
-          </Select>
-        </label>
+        <Choice
+          label="Of"
+          value={action.of}
+          options={FAKES.map((of) => [of, of === 'handoff' ? 'hand off' : of] as const)}
+          onChange={(of) => set({ of })}
+        />
       )}
       <div className="whole">
         <span>{length > 0 ? sayDistance(length, units) : ''}</span>

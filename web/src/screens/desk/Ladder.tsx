@@ -1,10 +1,9 @@
 import { captionOf, childrenOf, readWords, recognise, type Finding } from '@corkscrew/core';
-import { frameScene, thumbScale } from '@corkscrew/diagram';
 import { Copy, Plus, Trash2 } from 'lucide-react';
 import { memo, useEffect, useRef } from 'react';
 import styled from 'styled-components';
 import { Button, IconButton } from '../../ui/controls.tsx';
-import { Picture } from '../../ui/SceneSvg.tsx';
+import { FramePicture } from '../../ui/FramePicture.tsx';
 import { addFrame, apply, goToFrame, lineView, useDesk, type View } from './store.ts';
 import { useTimeline } from './timeline.ts';
 
@@ -265,16 +264,10 @@ interface RungProps {
 const RungView = memo(function RungView({ view, i, start, current, faulty }: RungProps) {
   const walk = view.walks[i]!;
   const { frame } = walk;
-  const scene = frameScene({
-    court: view.court,
-    walk,
-    next: view.walks[i + 1],
-    scale: thumbScale(view.court, walk),
-    detail: false,
-  });
   const own = frame.caption?.trim();
   const title =
-    frame.title || (i === 0 ? recognise(view.court, walk.before.places)?.alignment.name : undefined);
+    frame.title ||
+    (i === 0 ? recognise(view.court, walk.before.places, walk.before.thrower)?.alignment.name : undefined);
   const words =
     own ||
     captionOf(view.court, walk, view.walks.slice(0, i)) ||
@@ -291,7 +284,7 @@ const RungView = memo(function RungView({ view, i, start, current, faulty }: Run
         {faulty && <span className="fault" role="img" aria-label="Something breaks here" />}
       </span>
       <span className="pic">
-        <Picture scene={scene} />
+        <FramePicture court={view.court} walk={walk} next={view.walks[i + 1]} />
       </span>
       <span className="words">
         {title && <b>{title}</b>}

@@ -3,20 +3,19 @@ import {
   lineThrough,
   PLAYERS,
   readPlay,
-  RULE_SETS,
   rotateNumbers,
   swapNumbers,
-  type Level,
-  type Play,
   type PlayerId,
 } from '@corkscrew/core';
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { api } from '../../app/api.ts';
 import { chooseUnits, useUnitChoice, type UnitChoice } from '../../app/units.ts';
-import { Area, Button, Input, Label, Select } from '../../ui/controls.tsx';
-import { apply, replacePlay, useDesk } from './store.ts';
+import { Choice, COURT_OPTIONS, LEVEL_OPTIONS, plain, type Options } from '../../ui/Choice.tsx';
+import { Area, Button, Input, Label } from '../../ui/controls.tsx';
+import { apply, useDesk } from './store.ts';
+import { Versions } from './Versions.tsx';
 
 const Grid = styled.div`
   display: grid;
@@ -57,23 +56,13 @@ const Grid = styled.div`
     align-items: center;
     margin-top: 6px;
   }
-  .version {
-    display: flex;
-    justify-content: space-between;
-    gap: 8px;
-    align-items: center;
-    padding: 6px 0;
-    border-bottom: 1px solid var(--rule);
-    font-size: 12.5px;
-  }
 `;
 
-export const LEVELS: Record<Level, string> = {
-  youth: 'Youth',
-  highSchool: 'High school',
-  college: 'College',
-  pro: 'Professional',
-};
+const UNITS: Options<UnitChoice> = [
+  ['court', 'As the rules do'],
+  ['feet', 'Feet and inches'],
+  ['metres', 'Metres'],
+];
 
 interface FieldProps {
   label: string;
@@ -148,38 +137,19 @@ export function PlayTab() {
           ))}
         </div>
       </div>
-      <label>
-        <Label>Court</Label>
-        <Select
-          value={play.court}
-          onChange={(e) => apply({ do: 'court', court: e.target.value as Play['court'] })}
-        >
-          {Object.values(RULE_SETS).map((r) => (
-            <option key={r.key} value={r.key}>
-              {r.name}
-            </option>
-          ))}
-          {play.court === 'custom' && <option value="custom">Our own</option>}
-        </Select>
-      </label>
-      <label>
-        <Label>Level</Label>
-        <Select value={play.level} onChange={(e) => apply({ do: 'level', level: e.target.value as Level })}>
-          {Object.entries(LEVELS).map(([k, v]) => (
-            <option key={k} value={k}>
-              {v}
-            </option>
-          ))}
-        </Select>
-      </label>
-      <label>
-        <Label>Distances in</Label>
-        <Select value={choice} onChange={(e) => chooseUnits(e.target.value as UnitChoice)}>
-          <option value="court">As the rules do</option>
-          <option value="feet">Feet and inches</option>
-          <option value="metres">Metres</option>
-        </Select>
-      </label>
+      <Choice
+        label="Court"
+        value={play.court}
+        options={play.court === 'custom' ? [...COURT_OPTIONS, ['custom', 'Our own']] : COURT_OPTIONS}
+        onChange={(court) => apply({ do: 'court', court })}
+      />
+      <Choice
+        label="Level"
+        value={play.level}
+        options={LEVEL_OPTIONS}
+        onChange={(level) => apply({ do: 'level', level })}
+      />
+      <Choice label="Distances in" value={choice} options={UNITS} onChange={chooseUnits} />
       <Field
         label="Notes"
         value={play.notes ?? ''}
@@ -195,17 +165,9 @@ export function PlayTab() {
         </div>
         <div className="ops">
           <Button onPress={() => a !== b && apply({ do: 'numbers', to: swapNumbers(a, b) })}>Swap</Button>
-          <Select aria-label="One number" value={a} onChange={(e) => setA(e.target.value as PlayerId)}>
-            {PLAYERS.map((p) => (
-              <option key={p}>{p}</option>
-            ))}
-          </Select>
+          <Choice bare label="One number" value={a} options={plain(PLAYERS)} onChange={setA} />
           and
-          <Select aria-label="The other number" value={b} onChange={(e) => setB(e.target.value as PlayerId)}>
-            {PLAYERS.map((p) => (
-              <option key={p}>{p}</option>
-            ))}
-          </Select>
+          <Choice bare label="The other number" value={b} options={plain(PLAYERS)} onChange={setB} />
         </div>
         <Continue />
       </div>
@@ -228,70 +190,13 @@ function Continue() {
   };
   return (
     <div className="ops">
-      <Select aria-label="Continue with" value="" onChange={(e) => void go(e.target.value)}>
-        <option value="">Continue with …</option>
-        {others.map((p) => (
-          <option key={p.id} value={p.id}>
-            {p.summary.name}
-          </option>
-        ))}
-      </Select>
-    </div>
-  );
-}
-
-function Versions() {
-  const { play, revision } = useDesk();
-  const client = useQueryClient();
-  const key = ['versions', play.id, revision];
-  const versions = useQuery({ queryKey: key, queryFn: () => api.versions(play.id), enabled: revision > 0 });
-  const [naming, setNaming] = useState('');
-  const back = async (id: number) => {
-    const read = readPlay((await api.version(play.id, id)).document);
-    if (read.ok) replacePlay(read.play);
-  };
-  const rows = versions.data ?? [];
-  if (rows.length === 0) return null;
-  return (
-    <div className="whole">
-      <Label>Kept versions</Label>
-      <form
-        style={{ display: 'flex', gap: 6, marginTop: 6 }}
-        onSubmit={(e) => {
-          e.preventDefault();
-          if (!naming.trim() || !rows[0]) return;
-          void api.nameVersion(play.id, rows[0].id, naming).then((list) => {
-            client.setQueryData(key, list);
-            setNaming('');
-          });
-        }}
-      >
-        <Input
-          aria-label="Name for the newest version"
-          placeholder="Name this version"
-          value={naming}
-          maxLength={80}
-          onChange={(e) => setNaming(e.target.value)}
-        />
-        <Button type="submit">Name</Button>
-      </form>
-      {rows.slice(0, 12).map((v, i) => (
-        <div className="version" key={v.id}>
-          <span>
-            <b>
-              {v.name ??
-                (i === 0
-                  ? 'Now'
-                  : new Date(v.savedAt).toLocaleString(undefined, {
-                      dateStyle: 'medium',
-                      timeStyle: 'short',
-                    }))}
-            </b>{' '}
-            · {v.frames === 1 ? '1 frame' : `${v.frames} frames`}
-          </span>
-          {i > 0 && <Button onPress={() => void back(v.id)}>Bring back</Button>}
-        </div>
-      ))}
+      <Choice
+        bare
+        label="Continue with"
+        value=""
+        options={[['', 'Continue with …'], ...others.map((p) => [p.id, p.summary.name] as const)]}
+        onChange={(id) => void go(id)}
+      />
     </div>
   );
 }

@@ -224,8 +224,8 @@ function finish(p: Pending, who: PlayerId): void {
   const said = p.at || p.to || p.verb === 'fake' || p.verb === 'seal';
   const action = said ? propose(state, { who, verb: p.verb, ball: false, at, to: p.to }) : null;
   if (action) apply({ do: 'addAction', frame: s.frameId, action }, { pending: null });
-  else if (p.typed) set({ notice: `“${p.typed}” is no spot. G shows the codes.` });
   else if (p.at && distance(p.at, state.places[who]) <= 0.5) set({ notice: `${who} is already there.` });
+  else if (p.typed) set({ notice: `“${p.typed}” is no spot. G shows the codes.` });
   else
     set({
       notice:

@@ -1,18 +1,14 @@
 import {
   ALIGNMENTS,
   courtFor,
-  edit,
   newPlay,
   readPlay,
   PLAYERS,
-  RULE_SETS,
   startState,
   walkFrame,
-  type Level,
-  type PlayerId,
-  type RuleSetKey,
+  type NewPlay as NewPlayOptions,
 } from '@corkscrew/core';
-import { frameScene, PREVIEW, THUMB } from '@corkscrew/diagram';
+import { frameScene, PREVIEW, THUMB, type Scale } from '@corkscrew/diagram';
 import { useQuery } from '@tanstack/react-query';
 import { nanoid } from 'nanoid';
 import { useEffect, useMemo, useState, type FormEvent } from 'react';
@@ -20,10 +16,10 @@ import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { api } from '../../app/api.ts';
 import { keepDraft } from '../../app/drafts.ts';
-import { Button, Input, Label, MainButton, Select } from '../../ui/controls.tsx';
+import { Choice, COURT_OPTIONS, LEVEL_OPTIONS } from '../../ui/Choice.tsx';
+import { Button, Input, Label, MainButton } from '../../ui/controls.tsx';
 import { Picture } from '../../ui/SceneSvg.tsx';
 import { TopBar } from '../../ui/TopBar.tsx';
-import { LEVELS } from '../desk/PlayTab.tsx';
 
 const Page = styled.form`
   display: grid;
@@ -123,35 +119,45 @@ const Page = styled.form`
   }
 `;
 
+type Setting = Omit<NewPlayOptions, 'id' | 'name'>;
+
+/** The five of a setting as they stand. */
+function lineUp(setting: Setting, scale: Scale, detail = true) {
+  const play = newPlay({ ...setting, id: 'p', name: '' });
+  return frameScene({
+    court: courtFor(play),
+    walk: walkFrame(startState(play), play.frames[0]!),
+    scale,
+    detail,
+  });
+}
+
 /** A new play: how do you line up, who has the ball; then straight to the court. */
 export default function NewPlay() {
   const go = useNavigate();
   const [name, setName] = useState('');
-  const [court, setCourt] = useState<RuleSetKey>('nfhs');
-  const [level, setLevel] = useState<Level>('highSchool');
-  const [alignment, setAlignment] = useState('horns');
-  const [flipped, setFlipped] = useState(false);
-  const [ball, setBall] = useState<PlayerId>('1');
+  const [setting, setSetting] = useState<Setting>({
+    court: 'nfhs',
+    level: 'highSchool',
+    alignment: 'horns',
+    ball: '1',
+    flipped: false,
+  });
+  const choose = (patch: Partial<Setting>) => setSetting((now) => ({ ...now, ...patch }));
   const [refusal, setRefusal] = useState('');
   const [from, setFrom] = useState('');
   const plays = useQuery({ queryKey: ['plays', false], queryFn: () => api.plays(false) });
   // The desk is fetched while the coach lines up: a server that goes away now takes nothing with it.
   useEffect(() => void import('../desk/Desk.tsx').catch(() => undefined), []);
-  const make = (id: string, key = alignment, side = flipped) => {
-    const play = newPlay({ id, name: name.trim() || 'New play', court, level, alignment: key, ball });
-    const turned = side ? edit(play, { do: 'alignment', key, flipped: true }) : null;
-    return turned?.ok ? turned.play : play;
-  };
-  const preview = useMemo(() => {
-    const play = make('preview');
-    return frameScene({
-      court: courtFor(play),
-      walk: walkFrame(startState(play), play.frames[0]!),
-      scale: PREVIEW,
-    });
-    // Drawn again when what it shows changes.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [court, alignment, flipped, ball]);
+  const preview = useMemo(() => lineUp(setting, PREVIEW), [setting]);
+  const picks = useMemo(
+    () =>
+      ALIGNMENTS.map((a) => ({
+        ...a,
+        picture: lineUp({ ...setting, alignment: a.key, flipped: false }, THUMB, false),
+      })),
+    [setting],
+  );
   const start = async (e: FormEvent) => {
     e.preventDefault();
     if (!name.trim()) {
@@ -160,7 +166,9 @@ export default function NewPlay() {
       return;
     }
     const read = from ? readPlay((await api.play(from)).document) : null;
-    const play = read?.ok ? { ...read.play, id: nanoid(12), name: name.trim() } : make(nanoid(12));
+    const play = read?.ok
+      ? { ...read.play, id: nanoid(12), name: name.trim() }
+      : newPlay({ ...setting, id: nanoid(12), name: name.trim() });
     await keepDraft({ id: play.id, play, revision: 0 });
     await go(`/plays/${play.id}`);
   };
@@ -192,39 +200,29 @@ export default function NewPlay() {
             </p>
           )}
           {(plays.data?.length ?? 0) > 0 && (
-            <label>
-              <Label>Start from</Label>
-              <Select value={from} onChange={(e) => setFrom(e.target.value)}>
-                <option value="">A line-up</option>
-                {plays.data!.map((p) => (
-                  <option key={p.id} value={p.id}>
-                    A copy of {p.summary.name}
-                  </option>
-                ))}
-              </Select>
-            </label>
+            <Choice
+              label="Start from"
+              value={from}
+              options={[
+                ['', 'A line-up'],
+                ...plays.data!.map((p) => [p.id, `A copy of ${p.summary.name}`] as const),
+              ]}
+              onChange={setFrom}
+            />
           )}
           <div className="pair">
-            <label>
-              <Label>Court</Label>
-              <Select value={court} onChange={(e) => setCourt(e.target.value as RuleSetKey)}>
-                {Object.values(RULE_SETS).map((r) => (
-                  <option key={r.key} value={r.key}>
-                    {r.name}
-                  </option>
-                ))}
-              </Select>
-            </label>
-            <label>
-              <Label>Level</Label>
-              <Select value={level} onChange={(e) => setLevel(e.target.value as Level)}>
-                {Object.entries(LEVELS).map(([k, v]) => (
-                  <option key={k} value={k}>
-                    {v}
-                  </option>
-                ))}
-              </Select>
-            </label>
+            <Choice
+              label="Court"
+              value={setting.court}
+              options={COURT_OPTIONS}
+              onChange={(court) => choose({ court })}
+            />
+            <Choice
+              label="Level"
+              value={setting.level}
+              options={LEVEL_OPTIONS}
+              onChange={(level) => choose({ level })}
+            />
           </div>
           <div>
             <Label id="who-ball">Who has the ball?</Label>
@@ -234,9 +232,9 @@ export default function NewPlay() {
                   key={p}
                   type="button"
                   role="radio"
-                  aria-checked={ball === p}
+                  aria-checked={setting.ball === p}
                   aria-label={`${p} has the ball`}
-                  onClick={() => setBall(p)}
+                  onClick={() => choose({ ball: p })}
                 >
                   {p}
                 </button>
@@ -248,35 +246,25 @@ export default function NewPlay() {
           </div>
           <div style={{ display: 'flex', gap: 8 }}>
             <MainButton type="submit">Start drawing</MainButton>
-            <Button onPress={() => setFlipped(!flipped)}>Other side</Button>
+            <Button onPress={() => choose({ flipped: !setting.flipped })}>Other side</Button>
           </div>
         </div>
         <div className="floor">
           <h2 id="line-up">How do you line up?</h2>
           <div className="picks" role="radiogroup" aria-labelledby="line-up">
-            {ALIGNMENTS.map((a) => {
-              const play = newPlay({ id: 'p', name: '', court, level, alignment: a.key, ball });
-              return (
-                <button
-                  key={a.key}
-                  type="button"
-                  role="radio"
-                  aria-checked={alignment === a.key}
-                  onClick={() => setAlignment(a.key)}
-                >
-                  <Picture
-                    scene={frameScene({
-                      court: courtFor(play),
-                      walk: walkFrame(startState(play), play.frames[0]!),
-                      scale: THUMB,
-                      detail: false,
-                    })}
-                  />
-                  <b>{a.name}</b>
-                  <span>{a.words}</span>
-                </button>
-              );
-            })}
+            {picks.map((a) => (
+              <button
+                key={a.key}
+                type="button"
+                role="radio"
+                aria-checked={setting.alignment === a.key}
+                onClick={() => choose({ alignment: a.key })}
+              >
+                <Picture scene={a.picture} />
+                <b>{a.name}</b>
+                <span>{a.words}</span>
+              </button>
+            ))}
           </div>
         </div>
       </Page>

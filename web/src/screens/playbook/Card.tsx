@@ -1,11 +1,10 @@
 import { courtFor, startState, walkFrame, type Play, type PlayRow } from '@corkscrew/core';
-import { frameScene, thumbScale } from '@corkscrew/diagram';
 import { Ellipsis, Split } from 'lucide-react';
 import { lazy, memo, Suspense, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { Input } from '../../ui/controls.tsx';
-import { Picture } from '../../ui/SceneSvg.tsx';
+import { FramePicture } from '../../ui/FramePicture.tsx';
 
 export type CardAct = 'duplicate' | 'flip' | 'rename' | 'file' | 'trash' | 'restore';
 
@@ -100,18 +99,16 @@ export const Card = memo(function Card({
   const [open, setOpen] = useState(false);
   const button = useRef<HTMLButtonElement>(null);
   const { summary: s } = row;
-  const scene = useMemo(() => {
+  const { court, walk } = useMemo(() => {
     const card = row.card as Play;
-    const court = courtFor(card);
-    const walk = walkFrame(startState(card), card.frames[0]!);
-    return frameScene({ court, walk, scale: thumbScale(court, walk), detail: false });
+    return { court: courtFor(card), walk: walkFrame(startState(card), card.frames[0]!) };
   }, [row.card]);
   const against = s.against.map((a) => (a === 'man' ? 'Man' : a)).join(', ');
   return (
     <Box>
       {!renaming && !trash && <Link className="open" to={`/plays/${row.id}`} aria-label={`Open ${s.name}`} />}
       <div className="pic">
-        <Picture scene={scene} />
+        <FramePicture court={court} walk={walk} />
       </div>
       <div className="words">
         {renaming ? (

@@ -1,19 +1,20 @@
-import { alignmentByKey, flip, readPlay, type Play, type PlayRow } from '@corkscrew/core';
+import { flip, readPlay, type Play, type PlayRow } from '@corkscrew/core';
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useVirtualizer } from '@tanstack/react-virtual';
 import { nanoid } from 'nanoid';
 import { Plus, Search } from 'lucide-react';
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { FileTrigger } from 'react-aria-components';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { api } from '../../app/api.ts';
 import { sendDrafts } from '../../app/drafts.ts';
-import { Button, Input, Label, MainButton, Select, Toggle } from '../../ui/controls.tsx';
+import { Input, Label, MainButton } from '../../ui/controls.tsx';
+import { FileButton } from '../../ui/FileButton.tsx';
 import { TopBar } from '../../ui/TopBar.tsx';
-import { Card, type CardAct } from './Card.tsx';
+import type { CardAct } from './Card.tsx';
+import { FilterBar } from './FilterBar.tsx';
 import { handOut, takeIn } from './files.ts';
-import { choose, shelve, SORTS, type Filter } from './shelves.ts';
+import { Shelves } from './Shelves.tsx';
+import { choose, type Filter } from './shelves.ts';
 
 const Page = styled.div`
   display: grid;
@@ -40,99 +41,6 @@ const Page = styled.div`
     }
   }
 `;
-const Filters = styled.div`
-  display: flex;
-  align-items: center;
-  flex-wrap: wrap;
-  gap: 8px 18px;
-  min-height: 46px;
-  padding: 7px 14px;
-  border-bottom: 1px solid var(--rule);
-  .seg {
-    display: flex;
-    border: 1px solid var(--rule-2);
-    border-radius: 2px;
-    overflow-x: auto;
-  }
-  .seg button {
-    border: 0;
-    border-right: 1px solid var(--rule);
-    background: var(--raised);
-    min-height: 28px;
-    padding: 0 9px;
-    font-weight: 640;
-    font-size: 13px;
-    white-space: nowrap;
-  }
-  .seg button:last-child {
-    border: 0;
-  }
-  .seg button[aria-pressed='true'] {
-    background: var(--ink);
-    color: var(--on-ink);
-  }
-  .seg i {
-    font-style: normal;
-    margin-left: 5px;
-    color: var(--ink-3);
-  }
-  .seg button[aria-pressed='true'] i {
-    color: inherit;
-  }
-  label {
-    display: flex;
-    gap: 7px;
-    align-items: center;
-  }
-  @media (max-width: 600px) {
-    label:not(.keep) {
-      display: none;
-    }
-  }
-`;
-const Scroll = styled.main`
-  overflow: auto;
-  outline: none;
-  .row {
-    position: absolute;
-    left: 0;
-    right: 0;
-    display: grid;
-    padding: 0 14px;
-    gap: 10px;
-  }
-  .slot {
-    position: relative;
-    display: grid;
-    grid-template-rows: 34px auto;
-    min-width: 0;
-  }
-  .slot h2 {
-    font-size: 16px;
-    line-height: 34px;
-    font-weight: 700;
-    font-stretch: 74%;
-    white-space: nowrap;
-    overflow: hidden;
-    text-overflow: ellipsis;
-  }
-`;
-const Empty = styled.div`
-  padding: 60px 20px;
-  text-align: center;
-  h2 {
-    font-size: 20px;
-    margin-bottom: 6px;
-  }
-  p {
-    color: var(--ink-2);
-    margin-bottom: 14px;
-  }
-`;
-const CARD = 172;
-const ROW = 250;
-const ROW_PLAIN = 216;
-
 export default function Playbook() {
   const go = useNavigate();
   const client = useQueryClient();
@@ -208,12 +116,9 @@ export default function Playbook() {
                 onChange={(e) => setFilter({ ...filter, words: e.target.value })}
               />
             </span>
-            <FileTrigger
-              acceptedFileTypes={['application/json', '.json']}
-              onSelect={(files) => files?.[0] && take.mutate(files[0])}
-            >
-              <Button className="wide">Open a file</Button>
-            </FileTrigger>
+            <FileButton className="wide" accept="application/json,.json" onFile={(file) => take.mutate(file)}>
+              Open a file
+            </FileButton>
             <MainButton className="wide" onPress={() => void go('/plays/new')}>
               <Plus size={15} /> New play
             </MainButton>
@@ -251,162 +156,5 @@ export default function Playbook() {
         onAct={onAct}
       />
     </Page>
-  );
-}
-
-function FilterBar({
-  all,
-  filter,
-  onChange,
-  trash,
-  onTrash,
-}: {
-  all: readonly PlayRow[];
-  filter: Filter;
-  onChange: (f: Filter) => void;
-  trash: boolean;
-  onTrash: (t: boolean) => void;
-}) {
-  const counts = new Map<string, number>();
-  const alignments = new Map<string, number>();
-  for (const p of all) {
-    for (const a of p.summary.against) counts.set(a, (counts.get(a) ?? 0) + 1);
-    if (p.summary.alignment)
-      alignments.set(p.summary.alignment, (alignments.get(p.summary.alignment) ?? 0) + 1);
-  }
-  return (
-    <Filters>
-      <div className="seg" role="group" aria-label="Against">
-        <button aria-pressed={filter.against === null} onClick={() => onChange({ ...filter, against: null })}>
-          All<i>{all.length}</i>
-        </button>
-        {[...counts]
-          .sort((a, b) => b[1] - a[1])
-          .map(([key, n]) => (
-            <button
-              key={key}
-              aria-pressed={filter.against === key}
-              onClick={() => onChange({ ...filter, against: key })}
-            >
-              {key === 'man' ? 'Man' : key}
-              <i>{n}</i>
-            </button>
-          ))}
-      </div>
-      <label>
-        <Label>Alignment</Label>
-        <Select
-          value={filter.alignment ?? ''}
-          onChange={(e) => onChange({ ...filter, alignment: e.target.value || null })}
-        >
-          <option value="">All</option>
-          {[...alignments].map(([key, n]) => (
-            <option key={key} value={key}>
-              {alignmentByKey(key)?.name ?? key} ({n})
-            </option>
-          ))}
-        </Select>
-      </label>
-      <label>
-        <Label>Order</Label>
-        <Select
-          value={filter.sort}
-          onChange={(e) => onChange({ ...filter, sort: e.target.value as Filter['sort'] })}
-        >
-          {Object.entries(SORTS).map(([k, v]) => (
-            <option key={k} value={k}>
-              {v}
-            </option>
-          ))}
-        </Select>
-      </label>
-      <span style={{ marginLeft: 'auto' }}>
-        <Toggle isSelected={trash} onChange={onTrash}>
-          Trash
-        </Toggle>
-      </span>
-    </Filters>
-  );
-}
-
-interface ShelvesProps {
-  rows: readonly PlayRow[];
-  sort: Filter['sort'];
-  loading: boolean;
-  trash: boolean;
-  any: boolean;
-  error: string | null;
-  onAct: (row: PlayRow, what: CardAct, name?: string) => void;
-}
-
-/** Shelves of cards, one an alignment, drawn only where they are in sight. */
-function Shelves({ rows, sort, loading, trash, any, error, onAct }: ShelvesProps) {
-  const go = useNavigate();
-  const box = useRef<HTMLDivElement>(null);
-  const [width, setWidth] = useState(1280);
-  useEffect(() => {
-    const seen = new ResizeObserver(([e]) => e && setWidth(e.contentRect.width));
-    if (box.current) seen.observe(box.current);
-    return () => seen.disconnect();
-  }, []);
-  const perLine = Math.max(2, Math.floor((width - 28 + 10) / CARD));
-  const lines = useMemo(() => shelve(rows, perLine, sort), [rows, perLine, sort]);
-  const height = sort === 'name' ? ROW : ROW_PLAIN;
-  const virtual = useVirtualizer({
-    count: lines.length,
-    getScrollElement: () => box.current,
-    estimateSize: () => height,
-    overscan: 4,
-    useFlushSync: false,
-  });
-  useEffect(() => virtual.measure(), [virtual, height]);
-  return (
-    <Scroll ref={box} aria-label="Plays">
-      {error && (
-        <p role="alert" style={{ padding: '10px 14px', color: 'var(--gap)' }}>
-          {error}
-        </p>
-      )}
-      {!loading && rows.length === 0 && !error && (
-        <Empty>
-          <h2>{trash ? 'The trash is empty' : any ? 'No play like that' : 'No plays yet'}</h2>
-          <p>
-            {trash
-              ? 'Plays you throw away wait here.'
-              : any
-                ? 'Try fewer words, or another defence.'
-                : 'Draw the first one: line up five and say what they do.'}
-          </p>
-          {!any && !trash && <Button onPress={() => void go('/plays/new')}>New play</Button>}
-        </Empty>
-      )}
-      <div style={{ height: virtual.getTotalSize(), position: 'relative' }}>
-        {virtual.getVirtualItems().map((v) => {
-          const line = lines[v.index]!;
-          return (
-            <div
-              key={v.key}
-              className="row"
-              style={{
-                transform: `translateY(${v.start + (sort === 'name' ? 0 : 12)}px)`,
-                height,
-                gridTemplateColumns: `repeat(${perLine}, minmax(0, 1fr))`,
-              }}
-            >
-              {line.map(({ play, heading, words }) => (
-                <div
-                  key={play.id}
-                  className="slot"
-                  style={sort === 'name' ? {} : { gridTemplateRows: 'auto' }}
-                >
-                  {sort === 'name' && (heading ? <h2 title={words ?? undefined}>{heading}</h2> : <span />)}
-                  <Card row={play} trash={trash} onAct={onAct} />
-                </div>
-              ))}
-            </div>
-          );
-        })}
-      </div>
-    </Scroll>
   );
 }

@@ -1,0 +1,158 @@
+import { holderOf, newPlay, stateAt, type NewAction } from '@corkscrew/core';
+import { beforeEach, describe, expect, it } from 'vitest';
+import {
+  addFrame,
+  apply,
+  goToFrame,
+  lineView,
+  nextFrame,
+  openOnDesk,
+  redo,
+  replacePlay,
+  stepFrame,
+  undo,
+  useDesk,
+} from './store.ts';
+
+const desk = useDesk.getState;
+const fresh = () =>
+  newPlay({ id: 'x', name: 'Lantern', court: 'nfhs', level: 'pro', alignment: 'horns', ball: '1' });
+const act = (action: NewAction) => apply({ do: 'addAction', frame: desk().frameId, action });
+const PASS: NewAction = { by: '1', does: 'pass', to: '4' };
+
+beforeEach(() => openOnDesk(fresh(), 0, { is: 'saved', at: '10:00' }));
+
+describe('opening', () => {
+  it('a play nobody moves in yet opens for placing; one with actions does not', () => {
+    expect(desk().placing).toBe(true);
+    act(PASS);
+    openOnDesk(desk().play, 3, { is: 'saved', at: '10:01' });
+    expect(desk()).toMatchObject({ placing: false, revision: 3, past: [], frameId: 'f1' });
+  });
+});
+
+describe('changes', () => {
+  it('one change is one step back and one forth, and waits to be saved', () => {
+    act(PASS);
+    expect(desk().save.is).toBe('unsaved');
+    const drawn = desk().play;
+    undo();
+    expect(desk().play.frames[0]!.actions).toEqual([]);
+    redo();
+    expect(desk().play).toBe(drawn);
+    redo();
+    expect(desk().play).toBe(drawn);
+  });
+  it('several changes at once are one step; the first refusal stops all of them', () => {
+    apply([
+      { do: 'name', name: 'One' },
+      { do: 'call', word: 'Two' },
+    ]);
+    undo();
+    expect(desk().play.name).toBe('Lantern');
+    const before = desk().play;
+    expect(
+      apply([
+        { do: 'name', name: 'Kept' },
+        { do: 'name', name: 'x'.repeat(99) },
+      ]),
+    ).toBe(false);
+    expect(desk().play).toBe(before);
+    expect(desk().notice).toBe('A name has at most 80 characters.');
+  });
+  it('a new change ends what could be done again', () => {
+    act(PASS);
+    undo();
+    apply({ do: 'name', name: 'Other' });
+    expect(desk().future).toEqual([]);
+  });
+  it('undo without a limit: two hundred steps back to the start', () => {
+    const start = desk().play;
+    for (let i = 0; i < 200; i++) apply({ do: 'name', name: `Name ${i}` });
+    for (let i = 0; i < 200; i++) undo();
+    expect(desk().play).toBe(start);
+  });
+  it('a conflict stays a conflict while the coach goes on drawing and undoes', () => {
+    const theirs = {
+      id: 'x',
+      revision: 2,
+      updatedAt: '2026-01-01T00:00:00.000Z',
+      deletedAt: null,
+      document: fresh(),
+    };
+    useDesk.setState({ save: { is: 'conflict', theirs } });
+    act(PASS);
+    expect(desk().save.is).toBe('conflict');
+    undo();
+    expect(desk().save.is).toBe('conflict');
+  });
+  it('a whole other document is one step back as well', () => {
+    const mine = desk().play;
+    replacePlay({ ...fresh(), name: 'Theirs' });
+    expect(desk().play.name).toBe('Theirs');
+    undo();
+    expect(desk().play).toBe(mine);
+  });
+});
+
+describe('frames', () => {
+  const two = () => {
+    act(PASS);
+    addFrame();
+    act({ by: '4', does: 'shot' });
+  };
+  it('the next frame starts where this one ended, and is on the court', () => {
+    two();
+    expect(desk()).toMatchObject({ frameId: 'f2', branch: 'f2' });
+    expect(holderOf(stateAt(desk().play, 'f2'))).toBe('4');
+    goToFrame('f1');
+    nextFrame();
+    expect(desk().frameId).toBe('f2');
+    expect(desk().play.frames).toHaveLength(2);
+    nextFrame();
+    expect(desk().play.frames).toHaveLength(3);
+  });
+  it('stepping stops at both ends', () => {
+    two();
+    stepFrame(9);
+    expect(desk().frameId).toBe('f2');
+    stepFrame(-9);
+    expect(desk().frameId).toBe('f1');
+  });
+  it('another answer opens beside, and its ending is the one shown; going back to a frame keeps the ending', () => {
+    two();
+    goToFrame('f1');
+    addFrame(true);
+    expect(desk()).toMatchObject({ frameId: 'f3', branch: 'f3' });
+    goToFrame('f1');
+    expect(desk().branch).toBe('f3');
+    expect(lineView(desk().play, 'f3', 'f1').line.map((f) => f.id)).toEqual(['f1', 'f3']);
+    goToFrame('f2');
+    expect(desk().branch).toBe('f2');
+  });
+  it('a frame deleted while it runs stops the run and leaves the one before it on the court', () => {
+    two();
+    useDesk.setState({ running: true, time: 1.2 });
+    apply({ do: 'removeFrame', id: 'f2' });
+    expect(desk()).toMatchObject({ frameId: 'f1', branch: 'f1', running: false, time: null });
+  });
+  it('undoing the frame one stands in falls back to the one before it', () => {
+    act(PASS);
+    addFrame();
+    undo();
+    expect(desk()).toMatchObject({ frameId: 'f1', branch: 'f1' });
+  });
+  it('an action chosen stays chosen until it is gone', () => {
+    act(PASS);
+    useDesk.setState({ actionId: 'a1' });
+    apply({ do: 'name', name: 'Other' });
+    expect(desk().actionId).toBe('a1');
+    apply({ do: 'removeAction', id: 'a1' });
+    expect(desk().actionId).toBeNull();
+  });
+  it('the walk of a line is computed once for a document', () => {
+    two();
+    const { play, branch } = desk();
+    expect(lineView(play, branch, 'f1').walks).toBe(lineView(play, branch, 'f2').walks);
+  });
+});

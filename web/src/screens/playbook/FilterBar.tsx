@@ -1,0 +1,119 @@
+import { alignmentByKey, type PlayRow } from '@corkscrew/core';
+import styled from 'styled-components';
+import { Choice } from '../../ui/Choice.tsx';
+import { Toggle } from '../../ui/controls.tsx';
+import { SORTS, type Filter } from './shelves.ts';
+
+const Filters = styled.div`
+  display: flex;
+  align-items: center;
+  flex-wrap: wrap;
+  gap: 8px 18px;
+  min-height: 46px;
+  padding: 7px 14px;
+  border-bottom: 1px solid var(--rule);
+  .seg {
+    display: flex;
+    border: 1px solid var(--rule-2);
+    border-radius: 2px;
+    overflow-x: auto;
+  }
+  .seg button {
+    border: 0;
+    border-right: 1px solid var(--rule);
+    background: var(--raised);
+    min-height: 28px;
+    padding: 0 9px;
+    font-weight: 640;
+    font-size: 13px;
+    white-space: nowrap;
+  }
+  .seg button:last-child {
+    border: 0;
+  }
+  .seg button[aria-pressed='true'] {
+    background: var(--ink);
+    color: var(--on-ink);
+  }
+  .seg i {
+    font-style: normal;
+    margin-left: 5px;
+    color: var(--ink-3);
+  }
+  .seg button[aria-pressed='true'] i {
+    color: inherit;
+  }
+  label {
+    display: flex;
+    gap: 7px;
+    align-items: center;
+  }
+  @media (max-width: 600px) {
+    label:not(.keep) {
+      display: none;
+    }
+  }
+`;
+/** What the playbook shows, and in what order: against whom, which alignment, the trash. */
+export function FilterBar({
+  all,
+  filter,
+  onChange,
+  trash,
+  onTrash,
+}: {
+  all: readonly PlayRow[];
+  filter: Filter;
+  onChange: (f: Filter) => void;
+  trash: boolean;
+  onTrash: (t: boolean) => void;
+}) {
+  const counts = new Map<string, number>();
+  const alignments = new Map<string, number>();
+  for (const p of all) {
+    for (const a of p.summary.against) counts.set(a, (counts.get(a) ?? 0) + 1);
+    if (p.summary.alignment)
+      alignments.set(p.summary.alignment, (alignments.get(p.summary.alignment) ?? 0) + 1);
+  }
+  return (
+    <Filters>
+      <div className="seg" role="group" aria-label="Against">
+        <button aria-pressed={filter.against === null} onClick={() => onChange({ ...filter, against: null })}>
+          All<i>{all.length}</i>
+        </button>
+        {[...counts]
+          .sort((a, b) => b[1] - a[1])
+          .map(([key, n]) => (
+            <button
+              key={key}
+              aria-pressed={filter.against === key}
+              onClick={() => onChange({ ...filter, against: key })}
+            >
+              {key === 'man' ? 'Man' : key}
+              <i>{n}</i>
+            </button>
+          ))}
+      </div>
+      <Choice
+        label="Alignment"
+        value={filter.alignment ?? ''}
+        options={[
+          ['', 'All'],
+          ...[...alignments].map(([key, n]) => [key, `${alignmentByKey(key)?.name ?? key} (${n})`] as const),
+        ]}
+        onChange={(key) => onChange({ ...filter, alignment: key || null })}
+      />
+      <Choice
+        label="Order"
+        value={filter.sort}
+        options={Object.entries(SORTS) as [Filter['sort'], string][]}
+        onChange={(sort) => onChange({ ...filter, sort })}
+      />
+      <span style={{ marginLeft: 'auto' }}>
+        <Toggle isSelected={trash} onChange={onTrash}>
+          Trash
+        </Toggle>
+      </span>
+    </Filters>
+  );
+}
