@@ -88,7 +88,7 @@ test('names, call, defence, court and numbers of the whole play; a kept version 
   await page.getByRole('button', { name: 'Flip left and right' }).click();
   await expect(saved(page)).toBeVisible();
   await page.getByRole('button', { name: 'Look at the version of First draft' }).click();
-  await expect(page.getByRole('listitem').filter({ hasText: '1 dribbles' }).last()).toBeVisible();
+  await expect(page.getByRole('tabpanel').getByText('Nobody moves yet.')).toBeVisible();
   await page.getByRole('button', { name: 'Bring this version back' }).click();
   await expect.poll(async () => (await app.play(id)).start.places['3']).toMatchObject({ spot: 'cornerL' });
 });
@@ -97,10 +97,11 @@ test('continuing with another play goes on from the end of the ending shown', as
   const id = await newPlay(page, app, 'Joined');
   await page.getByRole('tab', { name: 'Play' }).click();
   await page.getByLabel('Continue with').selectOption({ label: 'Horns Lantern' });
-  await expect(saved(page)).toBeVisible();
-  const [joined, other] = [await app.play(id), await app.play('demo-horns-lantern')];
-  expect(joined.frames.length).toBeGreaterThan(other.frames.length);
   await expect(page.getByTestId('rung-2')).toBeVisible();
+  const other = await app.play('demo-horns-lantern');
+  await expect
+    .poll(async () => (await app.play(id)).frames.length)
+    .toBeGreaterThanOrEqual(other.frames.length);
   await page.keyboard.press('Control+z');
   await expect.poll(async () => (await app.play(id)).frames.length).toBe(1);
 });

@@ -31,7 +31,7 @@ describe('vectors', () => {
         expect(near.t).toBeGreaterThanOrEqual(0);
         expect(near.t).toBeLessThanOrEqual(1);
         for (let i = 0; i <= 40; i++)
-          expect(near.distance).toBeLessThanOrEqual(distance(p, lerp(a, b, i / 40)) + 1e-8);
+          expect(near.distance).toBeLessThanOrEqual(distance(p, lerp(a, b, i / 40)) + 2e-6);
       }),
     );
   });

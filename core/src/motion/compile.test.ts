@@ -1,126 +1,202 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { PLAYERS } from '../alignment/library.ts';
 import { courtFor } from '../court/rulesets.ts';
-import { polyline, through } from '../geometry/curve.ts';
 import { distance } from '../geometry/vec.ts';
 import type { Level, Play } from '../play/document.ts';
-import { editAll, type Change } from '../play/edit.ts';
-import { flip } from '../play/operations.ts';
-import { samplePlay } from '../play/sample.test-data.ts';
+import { edit, editAll, type Change, type NewAction } from '../play/edit.ts';
+import { anyChange, samplePlay } from '../play/sample.test-data.ts';
+import { leaves } from '../play/tree.ts';
+import { SHOULDER } from './bend.ts';
 import { compile } from './compile.ts';
-import { LEVELS, levelRecord, TEMPO } from './level.ts';
-import { ballAt, positionAt, track } from './track.ts';
+import { levelRecord, SETTLE } from './level.ts';
+import { positionAt } from './track.ts';
 
 const make = (...changes: Change[]): Play => {
   const r = editAll(samplePlay(), changes);
   if (!r.ok) throw new Error(r.sentence);
   return r.play;
 };
-const act = (action: Extract<Change, { do: 'addAction' }>['action'], frame = 'f1'): Change => ({
-  do: 'addAction',
-  frame,
-  action,
-});
+const act = (action: NewAction, frame = 'f1'): Change => ({ do: 'addAction', frame, action });
 const timed = (play: Play, leaf = play.frames.at(-1)!.id) => compile(play, leaf, courtFor(play), play.level);
 const byId = (play: Play, id: string) => timed(play).timeline.actions.find((a) => a.action.id === id)!;
 
-const screenPlay = () =>
-  make(
-    act({ by: '5', does: 'screen', for: '3', path: [{ x: 17, y: 14 }] }),
-    act({
-      by: '3',
-      does: 'cut',
-      path: [
-        { x: 17, y: 16.5 },
-        { x: 2, y: 22 },
-      ],
-      tempo: 'sprint',
-    }),
-    act({ by: '1', does: 'pass', to: '3' }),
-  );
+const PIN: NewAction = { by: '5', does: 'screen', for: '3', path: [{ x: 17, y: 14 }] };
+const CURL: NewAction = {
+  by: '3',
+  does: 'cut',
+  path: [
+    { x: 17, y: 16.5 },
+    { x: 2, y: 22 },
+  ],
+  tempo: 'sprint',
+};
+const CUT2: NewAction = { by: '2', does: 'cut', path: [{ x: -10, y: 20 }], tempo: 'jog' };
 
-describe('paths', () => {
-  it('a bent path’s length agrees with a fine numeric reference', () => {
-    // Reference: a quarter circle of radius 10 through five points; its length is 5π.
-    const points = [0, 1, 2, 3, 4].map((i) => ({
-      x: 10 * Math.cos((i * Math.PI) / 8),
-      y: 10 * Math.sin((i * Math.PI) / 8),
-    }));
-    expect(through(points[0]!, points.slice(1)).length).toBeCloseTo(5 * Math.PI, 0);
-    expect(through({ x: 0, y: 0 }, [{ x: 3, y: 4 }]).length).toBe(5);
+describe('screens', () => {
+  it('the cutter waits until it is set, and the screener leaves after he is by (common practice)', () => {
+    const play = make(act(PIN), act(CURL), act({ by: '5', does: 'cut', path: [{ x: 3, y: 6 }] }));
+    const { timeline } = timed(play);
+    const screen = timeline.screens[0]!;
+    expect(byId(play, 'a2').start).toBeCloseTo(screen.set + 0.05, 9);
+    expect(screen.set - screen.arrive).toBeCloseTo(SETTLE, 9);
+    expect(screen.used!.at).toBeGreaterThan(screen.set);
+    expect(byId(play, 'a3').start).toBeCloseTo(screen.used!.at + 0.1, 9);
+    expect(screen.left).toBeCloseTo(byId(play, 'a3').start, 9);
   });
-  it('a plant is a corner: the two parts stay straight', () => {
-    const planted = through({ x: 0, y: 0 }, [
-      { x: 10, y: 0, plant: true },
-      { x: 10, y: 10 },
-    ]);
-    expect(planted.length).toBeCloseTo(20, 9);
+  it('a way drawn through the screener goes round his shoulder', () => {
+    const through: NewAction = { by: '3', does: 'cut', path: [{ x: 6, y: 27 }] };
+    const play = make(act({ ...PIN, path: [{ x: 14, y: 15 }] } as NewAction), act(through));
+    const { timeline } = timed(play);
+    const { at } = timeline.screens[0]!;
+    const cut = byId(play, 'a2');
+    let least = Infinity;
+    for (let t = cut.start; t < cut.end; t += 0.01)
+      least = Math.min(least, distance(positionAt(timeline, '3', t), at));
+    expect(least).toBeGreaterThan(SHOULDER - 0.25);
+    expect(least).toBeLessThan(SHOULDER + 0.6);
   });
-  it('repeated points do no harm', () => {
-    expect(
-      through({ x: 1, y: 1 }, [
-        { x: 1, y: 1 },
-        { x: 1, y: 1 },
-      ]).length,
-    ).toBe(0);
-    expect(polyline([]).length).toBe(0);
+  it('a slip is never set, and its user need not wait for that', () => {
+    const play = make(act({ ...PIN, slip: true } as NewAction), act(CURL));
+    expect(timed(play).timeline.screens[0]!.slip).toBe(true);
+    expect(byId(play, 'a1').events.set).toBeUndefined();
+    expect(byId(play, 'a2').start).toBeCloseTo(byId(play, 'a1').end, 9);
+  });
+  it('nobody uses it: the screener moves on after a moment, or after the hold asked for', () => {
+    const leave = (hold?: number) => {
+      const play = make(
+        act({ ...PIN, ...(hold === undefined ? {} : { hold }) } as NewAction),
+        act({ by: '5', does: 'cut', path: [{ x: 3, y: 6 }] }),
+      );
+      return byId(play, 'a2').start - byId(play, 'a1').events.set!;
+    };
+    expect(leave()).toBeCloseTo(0.35, 9);
+    expect(leave(1.5)).toBeCloseTo(1.5, 9);
   });
 });
 
-describe('times', () => {
-  it('a cut lasts its length over the level’s speed at its tempo', () => {
-    const play = make(act({ by: '2', does: 'cut', path: [{ x: -21.75, y: 23.5 }], tempo: 'sprint' }));
-    expect(byId(play, 'a1').end).toBeCloseTo(20 / (LEVELS.highSchool.man.speed * TEMPO.sprint), 9);
-  });
-  it('is faster at each higher level and slower for women', () => {
-    const play = make(act({ by: '2', does: 'cut', path: [{ x: -10, y: 20 }], tempo: 'cut' }));
-    const end = (level: Level) => compile({ ...play, level }, 'f1', courtFor(play), level).timeline.end;
-    expect(end('youth')).toBeGreaterThan(end('highSchool'));
-    expect(end('highSchool')).toBeGreaterThan(end('college'));
-    expect(end('college')).toBeGreaterThan(end('pro'));
-    expect(levelRecord('pro', true).man.speed).toBeLessThan(levelRecord('pro').man.speed);
-  });
-  it('a cutter comes by his screen when it is set, and the pass meets him (common practice)', () => {
-    const play = screenPlay();
+describe('passes and handoffs', () => {
+  it('ball and receiver arrive together two feet before the end of his cut', () => {
+    const play = make(act(PIN), act(CURL), act({ by: '1', does: 'pass', to: '3' }));
     const { timeline } = timed(play);
-    const screen = timeline.screens[0]!;
-    const cut = byId(play, 'a2');
-    const at = positionAt(timeline, '3', screen.set + 0.05);
-    expect(distance(at, screen.at)).toBeLessThan(4.5);
     const flight = timeline.flights[0]!;
-    expect(distance(flight.to, positionAt(timeline, '3', flight.arrive))).toBeLessThan(0.3);
-    expect(flight.arrive).toBeLessThanOrEqual(cut.end + 0.5);
+    expect(distance(flight.to, positionAt(timeline, '3', flight.arrive))).toBeLessThan(1e-6);
+    expect(distance(flight.to, { x: 2, y: 22 })).toBeCloseTo(2, 1);
+    const meet = timeline.meetings.find((m) => m.kind === 'pass')!;
+    expect(Math.abs(meet.first - meet.second)).toBeLessThan(0.02);
   });
-  it('a coach’s cue replaces the frame’s start; its delay is in seconds', () => {
+  it('a pass that is called times the cut back from its catch', () => {
     const play = make(
-      act({ by: '2', does: 'cut', path: [{ x: -10, y: 20 }], tempo: 'jog' }),
+      act({ by: '1', does: 'pass', to: '2', cue: { on: 'frame', delay: 3 } }),
+      act({ by: '2', does: 'cut', path: [{ x: -10, y: 20 }] }),
+    );
+    const { timeline } = timed(play);
+    const meet = timeline.meetings[0]!;
+    expect(byId(play, 'a1').start).toBeCloseTo(3, 9);
+    expect(meet.second).toBeCloseTo(meet.first, 6);
+    expect(byId(play, 'a2').start).toBeGreaterThan(1);
+  });
+  it('a call that comes too soon for the cut is late by the seconds missing', () => {
+    const play = make(
+      act({ by: '1', does: 'pass', to: '2', cue: { on: 'frame', delay: 0.1 } }),
+      act({ by: '2', does: 'cut', path: [{ x: -10, y: 20 }], tempo: 'walk' }),
+    );
+    const meet = timed(play).timeline.meetings[0]!;
+    expect(meet.second - meet.first).toBeGreaterThan(1);
+  });
+  it('a handoff happens when both are there; a slow giver holds the receiver', () => {
+    const play = make(
+      act({ by: '1', does: 'pass', to: '4' }),
+      { do: 'addFrame', after: 'f1' },
+      act({ by: '4', does: 'dribble', path: [{ x: -12, y: 24 }], tempo: 'walk' }, 'f2'),
+      act({ by: '4', does: 'handoff', to: '2' }, 'f2'),
+      act(
+        {
+          by: '2',
+          does: 'cut',
+          path: [
+            { x: -14, y: 24.5 },
+            { x: 0, y: 27 },
+          ],
+          tempo: 'sprint',
+        },
+        'f2',
+      ),
+    );
+    const { timeline } = timed(play);
+    const [handoff, cut] = [byId(play, 'a3'), byId(play, 'a4')];
+    expect(cut.start).toBeGreaterThan(timeline.bars[1]!.start + 0.5);
+    const where = positionAt(timeline, '2', handoff.events.catch!);
+    expect(distance(where, { x: -12, y: 24 })).toBeLessThan(4.5);
+  });
+  it('the next pass leaves no sooner than a man can catch and release', () => {
+    const play = make(act({ by: '1', does: 'pass', to: '4' }), act({ by: '4', does: 'pass', to: '5' }));
+    const [a, b] = [byId(play, 'a1'), byId(play, 'a2')];
+    expect(b.events.release! - a.events.catch!).toBeCloseTo(levelRecord('highSchool').man.catchToPass, 9);
+  });
+});
+
+describe('cues', () => {
+  it('the coach’s cue replaces the start of the frame; its delay is in seconds', () => {
+    const play = make(
+      act(CUT2),
       act({ by: '3', does: 'cut', path: [{ x: 10, y: 22 }], cue: { on: 'a1', event: 'end', delay: 0.5 } }),
     );
     expect(byId(play, 'a2').start).toBeCloseTo(byId(play, 'a1').end + 0.5, 9);
+    expect(timed(play).timeline.ties).toEqual([
+      { from: 'a1', event: 'end', to: 'a2', by: 'coach', at: byId(play, 'a2').start, binds: true },
+    ]);
   });
-  it('a circle of cues is survived and names its actions', () => {
+  it('at half the path, and over the bar of the frame', () => {
+    const play = make(
+      act({ by: '2', does: 'cut', path: [{ x: -21, y: 25 }], tempo: 'walk' }),
+      { do: 'addFrame', after: 'f1' },
+      act({ by: '3', does: 'cut', path: [{ x: 10, y: 22 }], cue: { on: 'a1', event: 'at', at: 0.5 } }, 'f2'),
+    );
+    const [a, b] = [byId(play, 'a1'), byId(play, 'a2')];
+    expect(b.start).toBeGreaterThan(a.start + 0.4 * (a.end - a.start));
+    expect(b.start).toBeLessThan(a.end);
+  });
+  it('a circle is survived, names its actions once, and leaves out the tie set last', () => {
     const play = make(
       act({ by: '2', does: 'hold' }),
       act({ by: '3', does: 'cut', path: [{ x: 10, y: 22 }], cue: { on: 'a1', event: 'end' } }),
-      {
-        do: 'setAction',
-        id: 'a1',
-        action: { by: '2', does: 'cut', path: [{ x: -10, y: 20 }], cue: { on: 'a2', event: 'end' } },
-      },
+      { do: 'setAction', id: 'a1', action: { ...CUT2, cue: { on: 'a2', event: 'end' } } as NewAction },
     );
     const { timeline, faults } = timed(play);
-    expect(
-      faults.some((f) => f.code === 'cue-circle' && f.actions.includes('a1') && f.actions.includes('a2')),
-    ).toBe(true);
     expect(faults).toHaveLength(1);
+    expect(faults[0]).toMatchObject({
+      code: 'cue-circle',
+      sentence: expect.stringMatching(/2 and 3|3 and 2/) as string,
+    });
+    expect([...faults[0]!.actions].sort()).toEqual(['a1', 'a2']);
     expect(Number.isFinite(timeline.end)).toBe(true);
   });
-  it('a cue to a removed action is a fault, not a crash', () => {
-    const play = make(
-      act({ by: '2', does: 'cut', path: [{ x: -10, y: 20 }], cue: { on: 'gone', event: 'end' } }),
-    );
-    expect(timed(play).faults).toEqual([expect.objectContaining({ code: 'cue-lost', actions: ['a1'] })]);
+  it('a cue to something gone, or still to come, is a fault and not a crash', () => {
+    const gone = make(act({ ...CUT2, cue: { on: 'gone', event: 'end' } } as NewAction));
+    expect(timed(gone).faults).toEqual([expect.objectContaining({ code: 'cue-lost', actions: ['a1'] })]);
+    const later = make(act(CUT2), { do: 'addFrame', after: 'f1' }, act({ by: '3', does: 'hold' }, 'f2'), {
+      do: 'setAction',
+      id: 'a1',
+      action: { ...CUT2, cue: { on: 'a2' } } as NewAction,
+    });
+    expect(timed(later).faults[0]!.sentence).toBe('2 waits for something that comes later in the play.');
   });
+  it('a cue that something stronger outlasts is told with the seconds', () => {
+    const play = make(
+      act({ by: '2', does: 'cut', path: [{ x: -21, y: 25 }], tempo: 'walk' }),
+      act({ by: '3', does: 'hold', seconds: 0.5 }),
+      act({ by: '2', does: 'cut', path: [{ x: 0, y: 20 }], cue: { on: 'a2', event: 'end' } }),
+    );
+    expect(timed(play).faults[0]).toMatchObject({
+      code: 'cue-held',
+      sentence: expect.stringMatching(
+        /^2 starts \d\.\d s after his cue: he is still on his way\.$/,
+      ) as string,
+    });
+  });
+});
+
+describe('the whole line', () => {
   it('a background drift does not hold up the next frame', () => {
     const drift = (background: boolean) =>
       make(
@@ -131,43 +207,76 @@ describe('times', () => {
       );
     expect(byId(drift(true), 'a3').start).toBeLessThan(byId(drift(false), 'a3').start);
   });
-});
-
-describe('track', () => {
-  it('nobody jumps, and the ball is in a hand or in flight at every step', () => {
+  it('a man who goes on in the same direction does not stop at the bar, unless he has to wait', () => {
+    const two = (wait: boolean) =>
+      make(
+        act({ by: '2', does: 'cut', path: [{ x: -16, y: 12 }], tempo: 'cut' }),
+        ...(wait ? [act({ by: '3', does: 'hold', seconds: 8 } as NewAction)] : []),
+        { do: 'addFrame', after: 'f1' },
+        act({ by: '2', does: 'cut', path: [{ x: -10, y: 20.5 }], tempo: 'cut' }, 'f2'),
+      );
+    const run = (wait: boolean) => {
+      const a = timed(two(wait)).timeline.moves['2'];
+      return a[0]!.run!.v.at(-1)!;
+    };
+    expect(run(false)).toBeGreaterThan(8);
+    expect(run(true)).toBe(0);
+  });
+  it('the critical path holds the play up; everything else has the slack it says', () => {
     const play = make(
-      act({ by: '1', does: 'dribble', path: [{ x: 9, y: 24 }], tempo: 'cut' }),
+      act(PIN),
+      act(CURL),
       act({ by: '1', does: 'pass', to: '3' }),
+      act({ by: '4', does: 'hold', seconds: 0.2 }),
       { do: 'addFrame', after: 'f1' },
       act({ by: '3', does: 'shot' }, 'f2'),
     );
     const { timeline } = timed(play);
-    const t = track(timeline);
-    const most = (LEVELS.highSchool.man.speed / 60) * 1.01;
-    for (let k = 1; k < t.steps; k++) {
-      for (let i = 0; i < 5; i++)
-        expect(
-          Math.hypot(t.x[k * 5 + i]! - t.x[(k - 1) * 5 + i]!, t.y[k * 5 + i]! - t.y[(k - 1) * 5 + i]!),
-        ).toBeLessThanOrEqual(most);
-      const ball = ballAt(timeline, k * t.dt);
-      expect(ball.holder !== null || Number.isFinite(ball.point.x)).toBe(true);
-    }
-    expect(t.events.map((e) => e.t)).toEqual([...t.events.map((e) => e.t)].sort((a, b) => a - b));
+    expect(timeline.criticalPath.at(-1)).toBe('a5');
+    expect(timeline.criticalPath).toContain('a1');
+    expect(timeline.criticalPath).not.toContain('a4');
+    for (const id of timeline.criticalPath) expect(byId(play, id).slack).toBeLessThan(1e-6);
+    const spare = byId(play, 'a4').slack;
+    const later = edit(play, {
+      do: 'setAction',
+      id: 'a4',
+      action: { by: '4', does: 'hold', seconds: 0.2, cue: { on: 'frame', delay: spare - 0.01 } },
+    });
+    expect(later.ok && timed(later.play).timeline.end).toBeCloseTo(timeline.end, 6);
+    const tooLate = edit(play, {
+      do: 'setAction',
+      id: 'a4',
+      action: { by: '4', does: 'hold', seconds: 0.2, cue: { on: 'frame', delay: spare + 0.2 } },
+    });
+    expect(tooLate.ok && timed(tooLate.play).timeline.end).toBeGreaterThan(timeline.end + 0.1);
   });
-  it('the mirrored play is the mirrored track, and the same input gives the same bytes', () => {
-    const play = screenPlay();
-    const a = track(timed(play).timeline);
-    const b = track(timed(flip(play)).timeline);
-    expect(b.steps).toBe(a.steps);
-    for (let i = 0; i < a.x.length; i++) {
-      expect(Math.abs(a.x[i]! + b.x[i]!)).toBeLessThan(1e-9);
-      expect(Math.abs(a.y[i]! - b.y[i]!)).toBeLessThan(1e-9);
-    }
-    expect(track(timed(play).timeline).x).toEqual(a.x);
+  it('is shorter at each higher level', () => {
+    const play = make(act(PIN), act(CURL), act({ by: '1', does: 'pass', to: '3' }));
+    const ends = (['youth', 'highSchool', 'college', 'pro'] as Level[]).map(
+      (level) => compile({ ...play, level }, 'f1', courtFor(play), level).timeline.end,
+    );
+    expect(ends).toEqual([...ends].sort((a, b) => b - a));
   });
-  it('nobody moves who has nothing to do', () => {
-    const { timeline } = timed(screenPlay());
-    for (const p of PLAYERS.filter((x) => x === '2' || x === '4'))
-      expect(positionAt(timeline, p, timeline.end)).toEqual(timeline.starts[p]);
+  it('any play, however odd, gets finite times, no cue but the coach’s is broken, and no man is in two places', () => {
+    fc.assert(
+      fc.property(fc.array(anyChange, { maxLength: 30 }), (changes) => {
+        let play = samplePlay();
+        for (const c of changes) {
+          const r = edit(play, c);
+          if (r.ok) play = r.play;
+        }
+        for (const leaf of leaves(play)) {
+          const { timeline } = timed(play, leaf.id);
+          for (const a of timeline.actions) {
+            expect(Number.isFinite(a.start) && a.end >= a.start && a.slack >= 0).toBe(true);
+          }
+          for (const moves of Object.values(timeline.moves))
+            for (let i = 1; i < moves.length; i++)
+              expect(moves[i]!.start).toBeGreaterThanOrEqual(moves[i - 1]!.end - 1e-9);
+          for (const t of timeline.ties) expect(t.from).not.toBe(t.to);
+        }
+      }),
+      { numRuns: 120 },
+    );
   });
 });

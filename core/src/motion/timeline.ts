@@ -1,7 +1,7 @@
 import type { PlayerId } from '../alignment/library.ts';
-import type { Curve } from '../geometry/curve.ts';
 import type { Point } from '../geometry/vec.ts';
 import type { Action, Cue } from '../play/document.ts';
+import type { Run } from './run.ts';
 
 export type EventName = Exclude<NonNullable<Cue['event']>, 'at'>;
 
@@ -12,8 +12,33 @@ export interface TimedAction {
   readonly start: number;
   readonly end: number;
   readonly events: Readonly<Partial<Record<EventName, number>>>;
-  /** The line he runs, when he runs. */
-  readonly curve: Curve | null;
+  /** The way he runs, when he runs. */
+  readonly run: Run | null;
+  /** Seconds it could be later without making the play longer. */
+  readonly slack: number;
+}
+
+/** What starts an action: a moment of another one, by the coach's word or as a coach would take it for granted. */
+export interface Tie {
+  readonly from: string;
+  readonly event: EventName | 'at';
+  readonly to: string;
+  readonly by: 'coach' | 'inferred';
+  /** The moment waited for, with its delay, seconds from the start of the play. */
+  readonly at: number;
+  /** True when this is what held the action, and nothing else did longer. */
+  readonly binds: boolean;
+}
+
+/** Two who should be in one place at one moment: the ball and its receiver, a screen and its user, both men of a handoff. */
+export interface Meeting {
+  readonly kind: 'pass' | 'screen' | 'handoff';
+  readonly action: string;
+  readonly players: readonly [PlayerId, PlayerId];
+  /** When the first of `players` is ready (ball caught, screen set, giver there), and when the second is there. */
+  readonly first: number;
+  readonly second: number;
+  readonly place: Point;
 }
 
 export interface Flight {
@@ -35,9 +60,15 @@ export interface ScreenBody {
   readonly by: PlayerId;
   readonly user: PlayerId;
   readonly at: Point;
+  /** Degrees counter-clockwise from +x: the way the screener's back faces. */
   readonly angle: number;
+  readonly arrive: number;
   readonly set: number;
   readonly left: number;
+  /** When the user is nearest to it, how near (feet), and which of his actions that is; null when nobody comes by. */
+  readonly used: { readonly at: number; readonly distance: number; readonly action: string } | null;
+  /** He leaves before contact and is never set. */
+  readonly slip: boolean;
 }
 
 /** Who has the ball from when on; null while it flies. */
@@ -48,21 +79,25 @@ export interface Possession {
 }
 
 export interface Fault {
-  readonly code: 'cue-circle' | 'cue-lost';
+  readonly code: 'cue-circle' | 'cue-lost' | 'cue-held';
   readonly actions: readonly string[];
   readonly sentence: string;
 }
 
 /** Everything about a line of frames in time. Positions are read with `positionAt`. */
 export interface Timeline {
+  /** In order of their starts. */
   readonly actions: readonly TimedAction[];
   readonly bars: readonly { readonly frame: string; readonly start: number; readonly end: number }[];
+  readonly ties: readonly Tie[];
+  readonly meetings: readonly Meeting[];
   readonly flights: readonly Flight[];
   readonly screens: readonly ScreenBody[];
   readonly possessions: readonly Possession[];
   /** Per player, his moves in order of time. */
   readonly moves: Readonly<Record<PlayerId, readonly TimedAction[]>>;
   readonly starts: Readonly<Record<PlayerId, Point>>;
+  /** The actions that make the play as long as it is, in order. */
   readonly criticalPath: readonly string[];
   readonly end: number;
 }

@@ -58,7 +58,7 @@ const desk = useDesk.getState;
 const made = (name = 'Lantern'): Play =>
   newPlay({ id: 'x', name, court: 'nfhs', level: 'pro', alignment: 'horns', ball: '1' });
 const draft = (name: string, revision: number) => kept.set('x', { id: 'x', play: made(name), revision });
-let stop = () => undefined as void;
+let stop: () => void = () => undefined;
 
 beforeEach(() => {
   vi.useFakeTimers();

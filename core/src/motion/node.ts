@@ -1,0 +1,143 @@
+import type { PlayerId } from '../alignment/library.ts';
+import type { Court } from '../court/court.ts';
+import { rimOf } from '../court/queries.ts';
+import { pointAt, through, type Curve } from '../geometry/curve.ts';
+import { distance, type Point } from '../geometry/vec.ts';
+import type { Action, ActionOf, Tempo } from '../play/document.ts';
+import { passKind, USES_WITHIN, type PassKind } from '../play/kinds.ts';
+import { holderOf, pathOf, type FrameWalk, type Step } from '../play/state.ts';
+import { aroundScreens } from './bend.ts';
+import { TEMPO, type LevelRecord } from './level.ts';
+import { nearestOnRun, runAlong, type Run } from './run.ts';
+import type { EventName } from './timeline.ts';
+
+/** One lower bound on the moment a node happens. */
+export interface Edge {
+  readonly from: Vertex;
+  readonly kind: 'bar' | 'coach' | 'inferred' | 'player' | 'ball' | 'order';
+  /** The earliest moment it allows, once `from` has been timed. */
+  readonly at: () => number;
+  /** What is waited for, for those that are shown. */
+  readonly event?: EventName | 'at';
+}
+
+/** Something that gets a time: an action, or the bar line where a frame starts. */
+export interface Vertex {
+  readonly needs: Edge[];
+  time: number;
+  binding: Edge | null;
+  done: boolean;
+}
+
+export interface Bar extends Vertex {
+  readonly is: 'bar';
+  readonly frame: number;
+}
+
+/** One action on its way into time. */
+export interface Node extends Vertex {
+  readonly is: 'action';
+  readonly action: Action;
+  readonly step: Step;
+  readonly walk: FrameWalk;
+  readonly frame: number;
+  readonly has: boolean;
+  readonly from: Point;
+  /** The way he runs; null when he stays where he is. */
+  readonly curve: Curve | null;
+  run: Run | null;
+  end: number;
+  events: Partial<Record<EventName, number>>;
+  /** Set when the coach's cue was impossible and is left out. */
+  untied: boolean;
+}
+
+export const tempoOf = (action: Action): Tempo => ('tempo' in action && action.tempo ? action.tempo : 'cut');
+
+/** Every action of a line, with the way it takes round the screens set for it. */
+export function nodesOf(walks: readonly FrameWalk[], court: Court): Node[] {
+  return walks.flatMap((walk, frame) => walk.steps.map((step) => node(walk, step, frame, court, walks)));
+}
+
+function node(walk: FrameWalk, step: Step, frame: number, court: Court, walks: readonly FrameWalk[]): Node {
+  const { action } = step;
+  const from = step.before.places[action.by];
+  const path = pathOf(action);
+  const moves = path.length > 0;
+  const screens =
+    moves && (action.does === 'cut' || action.does === 'dribble')
+      ? screensFor(action.by, walk, walks[frame - 1])
+      : [];
+  return {
+    is: 'action',
+    action,
+    step,
+    walk,
+    frame,
+    has: holderOf(step.before) === action.by,
+    from,
+    curve: !moves
+      ? null
+      : screens.length > 0
+        ? aroundScreens(from, path, screens, rimOf(court))
+        : through(from, path),
+    run: null,
+    needs: [],
+    time: 0,
+    end: 0,
+    events: {},
+    binding: null,
+    done: false,
+    untied: false,
+  };
+}
+
+/** Where screens stand for a man in a frame: those set in it, and those of the frame before that still stand. */
+function screensFor(player: PlayerId, walk: FrameWalk, before: FrameWalk | undefined): Point[] {
+  const of = (w: FrameWalk) =>
+    w.steps.filter((s) => s.action.does === 'screen' && s.action.for === player && !s.action.slip);
+  const earlier = before
+    ? of(before).filter(
+        (s) =>
+          distance(before.after.places[s.action.by], s.after.places[s.action.by]) < 0.5 &&
+          !walk.steps.some((x) => x.action.by === s.action.by && x.action.does === 'screen'),
+      )
+    : [];
+  return [...earlier, ...of(walk)].map((s) => s.after.places[s.action.by]);
+}
+
+/** How a node's man runs, from the speed he comes with to the one he goes on with. */
+export function runOf(n: Node, level: LevelRecord, from: number, to: number): Run {
+  return runAlong(n.curve!, level, {
+    tempo: tempoOf(n.action),
+    stretches: 'stretches' in n.action ? n.action.stretches : undefined,
+    dribbling: n.action.does === 'dribble',
+    from,
+    to,
+  });
+}
+
+/** The most a man runs at in an action, ft/s. */
+export const topSpeed = (n: Node, level: LevelRecord): number =>
+  TEMPO[tempoOf(n.action)].speed * level.man.speed * (n.action.does === 'dribble' ? level.man.dribbling : 1);
+
+export const isRun = (n: Node): n is Node & { curve: Curve } =>
+  n.curve !== null && (n.action.does === 'cut' || n.action.does === 'dribble' || n.action.does === 'seal');
+
+export const isDoes = <D extends Action['does']>(
+  n: Node,
+  does: D,
+): n is Node & { action: ActionOf<D>; step: Step & { action: ActionOf<D> } } => n.action.does === does;
+
+export const kindOfPass = (n: Node & { action: ActionOf<'pass'> }): PassKind =>
+  passKind(n.step as Step & { action: ActionOf<'pass'> });
+
+/** How a runner passes a place near enough to use a screen or take a handoff there; null when he does not. */
+export function passesBy(n: Node, place: Point): { s: number; distance: number } | null {
+  if (!n.run) return null;
+  const near = nearestOnRun(n.run, place.x, place.y);
+  return near.distance <= USES_WITHIN ? near : null;
+}
+
+/** Where he is after s feet of his way. */
+export const after = (n: Node, s: number): Point => (n.curve ? pointAt(n.curve, s) : n.from);
