@@ -1,7 +1,7 @@
 import type { PlayerId } from '../alignment/library.ts';
 import type { Court } from '../court/court.ts';
 import { rimOf } from '../court/queries.ts';
-import { pointAt, through, type Curve } from '../geometry/curve.ts';
+import { through, type Curve } from '../geometry/curve.ts';
 import { distance, type Point } from '../geometry/vec.ts';
 import type { Action, ActionOf, Tempo } from '../play/document.ts';
 import { passKind, USES_WITHIN, type PassKind } from '../play/kinds.ts';
@@ -52,7 +52,7 @@ export interface Node extends Vertex {
   untied: boolean;
 }
 
-export const tempoOf = (action: Action): Tempo => ('tempo' in action && action.tempo ? action.tempo : 'cut');
+const tempoOf = (action: Action): Tempo => ('tempo' in action && action.tempo ? action.tempo : 'cut');
 
 /** Every action of a line, with the way it takes round the screens set for it. */
 export function nodesOf(walks: readonly FrameWalk[], court: Court): Node[] {
@@ -138,6 +138,3 @@ export function passesBy(n: Node, place: Point): { s: number; distance: number }
   const near = nearestOnRun(n.run, place.x, place.y);
   return near.distance <= USES_WITHIN ? near : null;
 }
-
-/** Where he is after s feet of his way. */
-export const after = (n: Node, s: number): Point => (n.curve ? pointAt(n.curve, s) : n.from);

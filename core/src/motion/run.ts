@@ -17,7 +17,7 @@ export interface Run {
 }
 
 /** A tempo up to a share of the path's length. */
-export interface Stretch {
+interface Stretch {
   readonly to: number;
   readonly tempo: Tempo;
 }
@@ -62,11 +62,10 @@ export function runAlong(curve: Curve, level: LevelRecord, pace: Pace): Run {
   for (let i = 0; i < n; i++) {
     const { speed, push } = TEMPO[tempos[i]!];
     const cap = Math.min(speed * top, Math.sqrt(bend / Math.max(1e-9, bendAt(x, y, i + 1))));
-    const a = (u: number) => Math.max(0, push * (top / man.tau) * (1 - u / top));
     const u = v[i]!;
     // Half the step by the push at its start, then the whole by the push at its middle.
-    const half = Math.sqrt(u * u + a(u) * ds);
-    v[i + 1] = Math.min(cap, Math.sqrt(u * u + 2 * a(half) * ds));
+    const half = Math.sqrt(u * u + pushAt(u, top, push / man.tau) * ds);
+    v[i + 1] = Math.min(cap, Math.sqrt(u * u + 2 * pushAt(half, top, push / man.tau) * ds));
   }
   if (pace.to !== null) v[n] = Math.min(v[n]!, pace.to ?? 0);
   for (let i = n - 1; i >= 0; i--) {
@@ -76,6 +75,9 @@ export function runAlong(curve: Curve, level: LevelRecord, pace: Pace): Run {
   for (let i = 1; i <= n; i++) t[i] = t[i - 1]! + (2 * ds) / Math.max(1e-6, v[i]! + v[i - 1]!);
   return { ds, length, duration: t[n]!, x, y, v, t };
 }
+
+/** Acceleration a man can still find at a speed, ft/s². */
+const pushAt = (speed: number, top: number, push: number): number => Math.max(0, push * (top - speed));
 
 /** Even samples of a curve in one pass. */
 function sample(curve: Curve, ds: number, x: Float64Array, y: Float64Array): void {

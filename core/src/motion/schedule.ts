@@ -19,7 +19,7 @@ import { distanceAfter, placeAfter, timeTo } from './run.ts';
 import type { EventName, Fault } from './timeline.ts';
 
 /** A catch is meant this far before the end of a receiver's way (feet): he catches on the move. */
-export const CATCH_BEFORE_END = 2;
+const CATCH_BEFORE_END = 2;
 /** Seconds (from memory): a user waits this long after the set, a screener this long after the use, or unused after the set. */
 const AFTER_SET = 0.05;
 const AFTER_USE = 0.1;
@@ -486,7 +486,7 @@ function placeOn(n: Node, s: number): Point {
 }
 
 /** Seconds a shot is in the air (from memory: about 0.6 s from close, 1.1 s from the arc). */
-export const shotFlight = (feet: number): number => 0.55 + feet / 45;
+const shotFlight = (feet: number): number => 0.55 + feet / 45;
 
 /** The moment of the event a cue names; the end when the action has no such event. */
 function moment(on: Node, cue: Cue): number {

@@ -14,6 +14,7 @@ export const LIMITS = {
   line: 200,
   text: 4000,
   defences: 12,
+  silenced: 200,
   bytes: 512 * 1024,
 } as const;
 
@@ -277,7 +278,7 @@ export const PlaySchema = obj({
   defences: z.array(DefenceSchema).max(LIMITS.defences).optional(),
   silenced: z
     .array(obj({ code: text(60), at: text(80).optional(), reason: text(LIMITS.line) }))
-    .max(200)
+    .max(LIMITS.silenced)
     .optional(),
   notes: text(LIMITS.text).optional(),
 });

@@ -30,6 +30,8 @@ export type Change =
   | { do: 'duplicateFrame'; id: string }
   | { do: 'removeFrame'; id: string }
   | { do: 'caption'; frame: string; title?: string; caption?: string }
+  /** Silences a finding by its code and cause, with the coach's reason; no reason lets it speak again. */
+  | { do: 'silence'; code: string; at: string; reason: string | null }
   | { do: 'flip' }
   | { do: 'numbers'; to: Numbers }
   | { do: 'splice'; after: string; play: Play }
@@ -117,6 +119,8 @@ export function edit(play: Play, change: Change): EditResult {
           ...optional('caption', change.caption),
         }))
       );
+    case 'silence':
+      return setSilence(play, change.code, change.at, change.reason);
     case 'flip':
       return done(flip(play));
     case 'numbers':
@@ -155,6 +159,16 @@ function within(play: Play): EditResult {
   return play.frames.length > LIMITS.frames
     ? refuse(`That would make ${play.frames.length} frames; a play has at most ${LIMITS.frames}.`)
     : done(play);
+}
+
+function setSilence(play: Play, code: string, at: string, reason: string | null): EditResult {
+  const { silenced = [], ...rest } = play;
+  const others = silenced.filter((s) => s.code !== code || s.at !== at);
+  if (reason === null) return done((others.length > 0 ? { ...rest, silenced: others } : rest) as Play);
+  const refused = tooLong([reason, LIMITS.line]);
+  if (refused) return refused;
+  if (others.length >= LIMITS.silenced) return refuse('So many findings are silenced that none more can be.');
+  return done({ ...rest, silenced: [...others, { code, at, reason }] } as Play);
 }
 
 function setAlignment(play: Play, key: string, flipped: boolean): EditResult {

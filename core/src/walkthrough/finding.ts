@@ -2,33 +2,93 @@ import type { PlayerId } from '../alignment/library.ts';
 import type { Court } from '../court/court.ts';
 import type { Units } from '../court/units.ts';
 import type { Point } from '../geometry/vec.ts';
+import type { LevelRecord } from '../motion/level.ts';
+import type { Fault, Timeline } from '../motion/timeline.ts';
 import type { Play } from '../play/document.ts';
+import type { Change } from '../play/edit.ts';
 import type { FrameWalk } from '../play/state.ts';
+import type { Moment } from './moments.ts';
+import type { School } from './school.ts';
 
-/** illegal · breaks the play · costs an advantage · good to know */
-export type Severity = 'illegal' | 'breaks' | 'costs' | 'know';
+/** illegal · breaks the play · costs an advantage · good to know, the gravest first. */
+export const SEVERITIES = ['illegal', 'breaks', 'costs', 'know'] as const;
+export type Severity = (typeof SEVERITIES)[number];
 
-/** A coach's sentence about the play: who, where, how much, and where to look. */
+export const GROUPS = {
+  ball: 'The ball',
+  law: 'The rules',
+  cues: 'Cues',
+  screens: 'Screens',
+  passes: 'Passes',
+  spacing: 'Spacing',
+  idle: 'Jobs',
+  shot: 'The shot',
+  zone: 'Against a zone',
+} as const;
+export type Group = keyof typeof GROUPS;
+
+/** Something drawn on the court to show what a sentence says. */
+export type Mark =
+  | { readonly is: 'distance'; readonly a: Point; readonly b: Point; readonly words: string }
+  | {
+      readonly is: 'angle';
+      readonly at: Point;
+      readonly from: number;
+      readonly to: number;
+      readonly words: string;
+    }
+  | { readonly is: 'place'; readonly at: Point };
+
+/** A plain way to put it right, in words and as changes to the play. */
+export interface Mend {
+  readonly words: string;
+  readonly changes: readonly Change[];
+}
+
+/** A coach's sentence about the play: who, where, when, how much, and how to mend it where that is plain. */
 export interface Finding {
   readonly code: string;
-  readonly group: 'ball' | 'law';
+  readonly group: Group;
   readonly severity: Severity;
   readonly frame: string;
   readonly action?: string;
   readonly players: readonly PlayerId[];
   readonly place: Point;
+  /** Seconds from the start of the play. */
+  readonly time: number;
   readonly sentence: string;
+  readonly marks: readonly Mark[];
+  readonly mends: readonly Mend[];
+  /** The same for as long as its cause is the same; with the code it names a silenced finding. */
+  readonly cause: string;
+  /** The coach's reason for silencing it. */
+  readonly silenced?: string;
 }
+
+/** What a check says; the registry adds the rest. */
+export type Told = Omit<Finding, 'code' | 'group' | 'cause' | 'marks' | 'mends' | 'silenced'> & {
+  readonly marks?: readonly Mark[];
+  readonly mends?: readonly Mend[];
+};
 
 export interface CheckInput {
   readonly play: Play;
   readonly court: Court;
+  readonly level: LevelRecord;
   readonly walks: readonly FrameWalk[];
+  readonly timeline: Timeline;
+  readonly faults: readonly Fault[];
+  /** The floor ten times a second. */
+  readonly moments: readonly Moment[];
+  readonly school: School;
   /** Units that sentences speak in. */
   readonly units: Units;
 }
+
 export interface Check {
   readonly code: string;
+  readonly group: Group;
+  /** What it makes sure of, for the list of checks. */
   readonly words: string;
-  readonly run: (input: CheckInput) => Finding[];
+  readonly run: (input: CheckInput) => readonly Told[];
 }

@@ -1,25 +1,86 @@
 import { courtFor } from '../court/rulesets.ts';
 import type { Units } from '../court/units.ts';
+import { compile, type Compiled } from '../motion/compile.ts';
+import { levelRecord } from '../motion/level.ts';
 import type { Frame, Play } from '../play/document.ts';
+import { findAction } from '../play/tree.ts';
 import { walkLine } from '../play/state.ts';
-import { deadDribble, onlyHolder, receiverThere } from './ball.ts';
-import type { Check, Finding, Severity } from './finding.ts';
-import { onePlace, outOfBounds } from './floor.ts';
+import { SEVERITIES, type Check, type CheckInput, type Finding, type Told } from './finding.ts';
+import { momentsOf } from './moments.ts';
+import { CHECKS } from './registry.ts';
+import { schoolFor, type School } from './school.ts';
 
-/** The one registry: a new check is a file and a line here. */
-export const CHECKS: readonly Check[] = [onlyHolder, deadDribble, receiverThere, onePlace, outOfBounds];
+/** What the walk-through may be told beside the play. */
+export interface WalkOptions {
+  readonly units?: Units | undefined;
+  readonly school?: Partial<School> | undefined;
+  /** The line in time, where it is known already. */
+  readonly compiled?: Compiled | undefined;
+}
 
-const RANK: Record<Severity, number> = { illegal: 0, breaks: 1, costs: 2, know: 3 };
+/** Everything a check may look at, computed once for a line of frames. */
+export function checkInput(play: Play, line: readonly Frame[], options: WalkOptions = {}): CheckInput {
+  const court = courtFor(play);
+  const { timeline, faults } = options.compiled ?? compile(play, line.at(-1)!.id, court, play.level);
+  return {
+    play,
+    court,
+    level: levelRecord(play.level, play.women ?? false),
+    walks: walkLine(play, line),
+    timeline,
+    faults,
+    moments: momentsOf(timeline),
+    school: schoolFor(play.level, options.school),
+    units: options.units ?? court.units,
+  };
+}
+
+/** Short and stable: the same text gives the same eight letters (FNV-1a). */
+function hash(text: string): string {
+  let h = 0x811c9dc5;
+  for (let i = 0; i < text.length; i++) {
+    h ^= text.charCodeAt(i);
+    h = Math.imul(h, 0x01000193);
+  }
+  return (h >>> 0).toString(16).padStart(8, '0');
+}
+
+/** What brings a finding about: the action, the men, and about where they are. When it changes, a silenced finding speaks again. */
+function causeOf(play: Play, check: Check, told: Told): string {
+  const action = told.action ? findAction(play, told.action)?.action : undefined;
+  return hash(
+    JSON.stringify([
+      check.code,
+      told.players,
+      action ?? told.frame,
+      Math.round(told.place.x),
+      Math.round(told.place.y),
+      // Figures in a sentence may wobble by a tenth without the cause being another.
+      told.sentence.replace(/\d+(\.\d+)?/g, (n) => String(Math.round(Number(n)))),
+    ]),
+  );
+}
 
 /**
- * All findings on a line of frames, in order of time, the gravest first within a frame. Distances are
- * said in the court's units unless the coach chose others.
+ * All findings on a line of frames, the gravest first and then in order of time. Silenced ones carry the
+ * coach's reason. Distances are said in the court's units unless the coach chose others.
  */
-export function walkThrough(play: Play, line: readonly Frame[], units?: Units): Finding[] {
-  const court = courtFor(play);
-  const walks = walkLine(play, line);
-  const order = new Map(line.map((f, i) => [f.id, i]));
-  return CHECKS.flatMap((c) => c.run({ play, court, walks, units: units ?? court.units })).sort(
-    (a, b) => order.get(a.frame)! - order.get(b.frame)! || RANK[a.severity] - RANK[b.severity],
-  );
+export function walkThrough(play: Play, line: readonly Frame[], options: WalkOptions = {}): Finding[] {
+  const input = checkInput(play, line, options);
+  const silenced = new Map((play.silenced ?? []).map((s) => [`${s.code} ${s.at ?? ''}`, s.reason]));
+  return CHECKS.flatMap((check) =>
+    check.run(input).map((told): Finding => {
+      const cause = causeOf(play, check, told);
+      const reason = silenced.get(`${check.code} ${cause}`);
+      return {
+        marks: [],
+        mends: [],
+        ...told,
+        code: check.code,
+        group: check.group,
+        cause,
+        ...(reason === undefined ? {} : { silenced: reason }),
+      };
+    }),
+  ).sort((a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity) || a.time - b.time);
 }

@@ -199,7 +199,7 @@ function Open() {
   const { play, branch, frameId, presenting, past, future } = useDesk();
   const view = lineView(play, branch, frameId);
   const units = useUnits(view.court);
-  const findings = useMemo(() => walkThrough(play, view.line, units), [play, view.line, units]);
+  const findings = useMemo(() => walkThrough(play, view.line, { units }), [play, view.line, units]);
   useRunning();
   useEffect(() => {
     document.title = `${play.name} · Corkscrew`;

@@ -1,0 +1,412 @@
+import { describe, expect, it } from 'vitest';
+import type { PlayerId } from '../alignment/library.ts';
+import { courtFor, RULE_SETS } from '../court/rulesets.ts';
+import { spotPoint, type SpotKey } from '../court/spots.ts';
+import type { Level, Play } from '../play/document.ts';
+import { edit, editAll, type Change, type NewAction } from '../play/edit.ts';
+import { samplePlay } from '../play/sample.test-data.ts';
+import { mainLine } from '../play/tree.ts';
+import type { Finding } from './finding.ts';
+import { walkThrough, type WalkOptions } from './walkthrough.ts';
+
+const court = courtFor({ court: 'nfhs' });
+const spot = (key: SpotKey) => ({ ...spotPoint(court, key), spot: key });
+const put = (player: PlayerId, place: { x: number; y: number } | SpotKey): Change => ({
+  do: 'place',
+  player,
+  place: typeof place === 'string' ? spot(place) : place,
+});
+const cut = (by: PlayerId, to: SpotKey | { x: number; y: number }, more: object = {}): NewAction =>
+  ({ by, does: 'cut', path: [typeof to === 'string' ? spot(to) : to], ...more }) as NewAction;
+const pass = (by: PlayerId, to: PlayerId, more: object = {}): NewAction =>
+  ({ by, does: 'pass', to, ...more }) as NewAction;
+const hold = (by: PlayerId, seconds: number, more: object = {}): NewAction =>
+  ({ by, does: 'hold', seconds, ...more }) as NewAction;
+const dribble = (by: PlayerId, to: SpotKey | { x: number; y: number }, more: object = {}): NewAction =>
+  ({ by, does: 'dribble', path: [typeof to === 'string' ? spot(to) : to], ...more }) as NewAction;
+
+function play(frames: NewAction[][], first: Change[] = [], alignment = 'horns'): Play {
+  const r = editAll(samplePlay(alignment), [
+    ...first,
+    ...frames.flatMap((actions, i): Change[] => [
+      ...(i > 0 ? [{ do: 'addFrame' as const, after: `f${i}` }] : []),
+      ...actions.map((action) => ({ do: 'addAction' as const, frame: `f${i + 1}`, action })),
+    ]),
+  ]);
+  if (!r.ok) throw new Error(r.sentence);
+  return r.play;
+}
+const all = (p: Play, options?: WalkOptions) => walkThrough(p, mainLine(p), options);
+const find = (p: Play, code: string, options?: WalkOptions): Finding | undefined =>
+  all(p, options).find((f) => f.code === code);
+/** The play after the first mend of a finding. */
+function mended(p: Play, code: string): Play {
+  const mend = find(p, code)?.mends[0];
+  if (!mend) throw new Error(`no mend for ${code}`);
+  const r = editAll(p, mend.changes);
+  if (!r.ok) throw new Error(r.sentence);
+  return r.play;
+}
+
+const PIN: NewAction = { by: '5', does: 'screen', for: '3', path: [{ x: 17, y: 14 }] };
+const OFF: NewAction = {
+  by: '3',
+  does: 'cut',
+  path: [
+    { x: 17, y: 16.5 },
+    { x: 4, y: 24 },
+  ],
+};
+
+describe('the rules (rule books, from memory)', () => {
+  it('three seconds in the lane, while the ball is in play; a man on the lane line is not in it', () => {
+    const wait = (s: number) => play([[hold('1', s)]], [put('5', { x: 2, y: 8 })]);
+    expect(find(wait(4), 'three-seconds')).toMatchObject({
+      severity: 'illegal',
+      players: ['5'],
+      time: 3,
+      sentence: '5 is in the lane for 4.0 s; three is the limit.',
+    });
+    expect(find(wait(2.9), 'three-seconds')).toBeUndefined();
+    expect(find(play([[hold('1', 6)]]), 'three-seconds')).toBeUndefined();
+  });
+  it('three seconds do not run before a throw-in is released', () => {
+    const p = play(
+      [[pass('1', '2', { cue: { on: 'frame', delay: 4 } })]],
+      [put('1', { x: 8, y: -3 }), { do: 'throwIn', from: 'baseline' }, put('5', { x: 2, y: 8 })],
+    );
+    expect(find(p, 'three-seconds')).toBeUndefined();
+  });
+  it('five seconds for a throw-in, and a cue that is too late is mended', () => {
+    const p = (delay: number) =>
+      play(
+        [[pass('1', '2', { cue: { on: 'frame', delay } })]],
+        [put('1', { x: 8, y: -3 }), { do: 'throwIn', from: 'baseline' }],
+      );
+    expect(find(p(5.2), 'throw-in-count')!.sentence).toMatch(
+      /^1 throws in after 5\.\d s; five is the limit\.$/,
+    );
+    expect(find(p(4), 'throw-in-count')).toBeUndefined();
+    expect(find(mended(p(5.2), 'throw-in-count'), 'throw-in-count')).toBeUndefined();
+    const never = play([[hold('1', 6)]], [put('1', { x: 8, y: -3 }), { do: 'throwIn', from: 'baseline' }]);
+    expect(find(never, 'throw-in-count')!.sentence).toBe('1 never throws the ball in.');
+  });
+  it('the shot clock of each rule set; a high school plays without', () => {
+    const p = play([[hold('1', 27)], [{ by: '1', does: 'shot' }]]);
+    for (const key of ['nfhs', 'ncaa', 'fiba', 'usPro'] as const) {
+      const clock = RULE_SETS[key].shotClock?.full ?? Infinity;
+      expect(find({ ...p, court: key }, 'shot-clock') !== undefined).toBe(clock < 27);
+    }
+  });
+  it('a screen that still moves when it is used; one that is not there yet; both mended by a cue', () => {
+    const at = (delay: number) =>
+      play([[{ ...PIN, tempo: 'jog' } as NewAction, { ...OFF, cue: { on: 'frame', delay } } as NewAction]]);
+    const late = [0, 0.1, 0.2, 0.3, 0.4, 0.5, 0.6, 0.7, 0.8].find((d) => find(at(d), 'moving-screen'))!;
+    const moving = find(at(late), 'moving-screen');
+    expect(moving).toMatchObject({ severity: 'illegal', players: ['5', '3'] });
+    expect(moving!.sentence).toMatch(
+      /^5 still moves when 3 comes off him: the screen is set \d\.\d s late\.$/,
+    );
+    const early = play([
+      [{ ...PIN, tempo: 'walk' } as NewAction, { ...OFF, cue: { on: 'frame' } } as NewAction],
+    ]);
+    expect(find(early, 'screen-late')!.severity).toBe('breaks');
+    for (const [p, code] of [
+      [at(late), 'moving-screen'],
+      [early, 'screen-late'],
+    ] as const) {
+      const fixed = mended(p, code);
+      expect(find(fixed, 'moving-screen') ?? find(fixed, 'screen-late')).toBeUndefined();
+    }
+  });
+});
+
+describe('the ball', () => {
+  it('five seconds of holding is counted, dribbling and passing it on is not', () => {
+    expect(find(play([[hold('1', 5.5)]]), 'idle-ball')).toMatchObject({ players: ['1'], time: 5 });
+    expect(find(play([[hold('1', 4)], [pass('1', '4'), hold('4', 4)]]), 'idle-ball')).toBeUndefined();
+    expect(find(play([[dribble('1', 'slotR', { tempo: 'walk' })]]), 'idle-ball')).toBeUndefined();
+  });
+});
+
+describe('screens (common practice)', () => {
+  it('held until used', () => {
+    const p = play([
+      [
+        PIN,
+        { ...OFF, cue: { on: 'a1', event: 'set', delay: 1.5 } } as NewAction,
+        cut('5', 'rim', { cue: { on: 'a1', event: 'set', delay: 0.1 } }),
+      ],
+    ]);
+    expect(find(p, 'screen-left')!.sentence).toMatch(/^5 leaves his screen \d\.\d s before 3 comes by\.$/);
+    expect(find(mended(p, 'screen-left'), 'screen-left')).toBeUndefined();
+  });
+  it('turned the wrong way, with the angle, and turned by the mend', () => {
+    const p = play([[{ ...PIN, angle: 300 } as NewAction, OFF]]);
+    const f = find(p, 'screen-angle')!;
+    expect(f.sentence).toMatch(/^5's back is \d+° off the way 3 goes\.$/);
+    expect(f.marks[0]).toMatchObject({ is: 'angle', from: 300 });
+    expect(find(mended(p, 'screen-angle'), 'screen-angle')).toBeUndefined();
+    expect(find(play([[PIN, OFF]]), 'screen-angle')).toBeUndefined();
+  });
+  it('passed wide, and not used at all', () => {
+    const wide: NewAction = {
+      by: '3',
+      does: 'cut',
+      path: [
+        { x: 21, y: 16 },
+        { x: 14, y: 24 },
+      ],
+    };
+    expect(find(play([[PIN, wide]]), 'screen-wide')!.players).toEqual(['3', '5']);
+    expect(find(play([[PIN, OFF]]), 'screen-wide')).toBeUndefined();
+    expect(find(play([[PIN]]), 'screen-unused')!.sentence).toBe("Nobody uses 5's screen: 3 comes no nearer.");
+    expect(find(play([[PIN, OFF]]), 'screen-unused')).toBeUndefined();
+    expect(find(play([[PIN], [OFF]]), 'screen-unused')).toBeUndefined();
+  });
+});
+
+describe('passes', () => {
+  it('longer than is safe for the level (limits from memory)', () => {
+    const p = play([[pass('1', '2')]], [put('1', 'wingR'), put('2', 'wingL')]);
+    const at = (level: Level) => find({ ...p, level }, 'pass-long');
+    expect(at('youth')).toBeDefined();
+    expect(at('highSchool')!.sentence).toMatch(/^1's pass to 2 is 3\d ft.*; at this level 30 ft is safe\.$/);
+    expect(at('pro')).toBeUndefined();
+    expect(find(p, 'pass-long', { units: 'metres' })!.sentence).toContain('9.1 m is safe');
+  });
+  it('before its man, with the seconds, and mended by waiting for him', () => {
+    const p = play([
+      [
+        cut('2', { x: -10, y: 20 }, { tempo: 'walk', cue: { on: 'frame' } }),
+        pass('1', '2', { cue: { on: 'frame' } }),
+      ],
+    ]);
+    const f = find(p, 'pass-early')!;
+    expect(f.sentence).toMatch(/^The ball is there \d\.\d s before 2\.$/);
+    expect(find(mended(p, 'pass-early'), 'pass-early')).toBeUndefined();
+    const second = editAll(p, f.mends[1]!.changes);
+    expect(second.ok && find(second.play, 'pass-early')).toBeUndefined();
+  });
+  it('long after its man, and mended by delaying his cut', () => {
+    const p = play([[cut('2', { x: -10, y: 20 }, { tempo: 'sprint' }), hold('1', 4), pass('1', '2')]]);
+    expect(find(p, 'pass-late')!.sentence).toMatch(/^2 waits \d\.\d s for the ball/);
+    expect(find(mended(p, 'pass-late'), 'pass-late')).toBeUndefined();
+  });
+  it('into the post from above the key or from the other side; from the wing it is fine', () => {
+    const from = (place: SpotKey) =>
+      find(play([[pass('1', '5')]], [put('1', place), put('5', 'blockR')]), 'entry-angle')?.sentence;
+    expect(from('top')).toContain('from above the key');
+    expect(from('wingL')).toContain('from the other side');
+    expect(from('wingR')).toBeUndefined();
+  });
+});
+
+describe('spacing (common practice: 15 to 18 ft apart, crowded under 12)', () => {
+  const apart = (feet: number) =>
+    play(
+      [[hold('1', 2)]],
+      [
+        put('2', { x: 22, y: 10 }),
+        put('3', { x: 22, y: 10 + feet }),
+        put('1', 'slotL'),
+        put('4', 'blockL'),
+        put('5', 'blockR'),
+      ],
+    );
+  it('two within the limit, for a while, are told with the distance; the youngest may be nearer', () => {
+    expect(find(apart(10.9), 'crowded')!.sentence).toBe('2 and 3 are 11 ft apart: one man guards both.');
+    expect(find(apart(12.5), 'crowded')).toBeUndefined();
+    expect(find({ ...apart(10.9), level: 'youth' }, 'crowded')).toBeUndefined();
+    expect(find(apart(12.5), 'crowded', { school: { crowded: 14 } })).toBeDefined();
+  });
+  it('a cutter who ends too near is moved to the next free spot', () => {
+    const p = play(
+      [[cut('2', { x: 21.5, y: 12 })], [hold('1', 2)]],
+      [put('3', 'cornerR'), put('4', 'blockL'), put('5', 'nail')],
+    );
+    const f = find(p, 'crowded')!;
+    expect(f.players).toEqual(['2', '3']);
+    expect(f.mends.length === 0 || f.mends[0]!.words.startsWith('Move')).toBe(true);
+  });
+  it('screens and handoffs bring two together on purpose', () => {
+    const p = play([[{ by: '4', does: 'screen', for: '1', path: [{ x: 2, y: 25 }], hold: 3 }, hold('1', 3)]]);
+    expect(find(p, 'crowded')).toBeUndefined();
+  });
+  it('a drive into a single gap, a double one, and an open side', () => {
+    const drive = (mate: SpotKey | null) => {
+      const p = play(
+        [
+          [
+            dribble(
+              '1',
+              { x: 6, y: 6 },
+              {
+                path: [
+                  { x: 12, y: 17 },
+                  { x: 5, y: 6 },
+                ],
+              },
+            ),
+          ],
+        ],
+        [
+          put('1', 'top'),
+          put('3', mate ?? 'cornerL'),
+          put('2', 'wingL'),
+          put('4', 'blockL'),
+          put('5', 'slotL'),
+        ],
+      );
+      return find(p, 'drive-gap');
+    };
+    expect(drive('wingR')!.sentence).toMatch(/^1 drives right into a single gap: 3 is \d+ ft/);
+    expect(drive('cornerR')).toBeUndefined();
+    expect(drive(null)).toMatchObject({
+      severity: 'know',
+      sentence: '1 drives to an open side: no help stands there.',
+    });
+  });
+  it('two in the lane while a teammate drives; one is fine', () => {
+    const p = (second: SpotKey) =>
+      play(
+        [[dribble('1', { x: 3, y: 8 })]],
+        [put('4', { x: -2, y: 10 }), put('5', second === 'nail' ? { x: 2, y: 14 } : second)],
+      );
+    expect(find(p('nail'), 'lane-crowded')!.sentence).toBe('4 and 5 are in the lane while 1 drives.');
+    expect(find(p('wingR'), 'lane-crowded')).toBeUndefined();
+  });
+  it('a corner that drifts into the drive', () => {
+    const p = (moves: boolean) =>
+      play([
+        [dribble('1', { x: 6, y: 8 }), ...(moves ? [cut('3', { x: 21, y: 16 }, { tempo: 'jog' })] : [])],
+      ]);
+    expect(find(p(true), 'corner-drift')!.players).toEqual(['3', '1']);
+    expect(find(p(false), 'corner-drift')).toBeUndefined();
+  });
+  it('everybody on one side', () => {
+    const right: Change[] = [put('2', 'wingR'), put('4', 'blockR'), put('5', 'elbowR'), put('1', 'slotR')];
+    expect(find(play([[pass('1', '2')]], right), 'overload')!.place.x).toBeGreaterThan(10);
+    expect(find(play([[pass('1', '2')]], right.slice(1)), 'overload')).toBeUndefined();
+  });
+});
+
+describe('jobs', () => {
+  it('standing for longer than the school allows; a set screener has a job', () => {
+    const p = play([[hold('1', 6.5)]]);
+    expect(
+      all(p)
+        .filter((f) => f.code === 'standing')
+        .map((f) => f.players[0]),
+    ).toEqual(['2', '3', '4', '5']);
+    expect(find(p, 'standing', { school: { idle: 8 } })).toBeUndefined();
+  });
+  it('left out of four quick frames', () => {
+    const quick = [[pass('1', '4')], [pass('4', '1')], [pass('1', '5')], [pass('5', '1')]];
+    expect(find(play(quick), 'no-job')!.sentence).toBe('2 has nothing to do in frames 1 to 4.');
+    expect(find(play(quick.slice(0, 3)), 'no-job')).toBeUndefined();
+  });
+});
+
+describe('the shot', () => {
+  const shoot = (place: { x: number; y: number }, rest: Change[] = []) =>
+    play([[{ by: '1', does: 'shot' }]], [put('1', place), ...rest]);
+  it('feet on the line, at every place of the arc; a step out or in is fine', () => {
+    for (const angle of [0, 30, 60]) {
+      const on = (feet: number) => {
+        const a = (angle * Math.PI) / 180;
+        const r = court.arcRadius + feet;
+        return shoot({ x: r * Math.sin(a), y: court.rimY + r * Math.cos(a) });
+      };
+      expect(find(on(-0.3), 'feet-on-line')).toBeDefined();
+      expect(find(on(1), 'feet-on-line')).toBeUndefined();
+      expect(find(on(-3), 'feet-on-line')).toBeUndefined();
+    }
+  });
+  it('is mended by catching a step farther out', () => {
+    const p = play([[cut('2', { x: -16, y: 16.9 }), pass('1', '2')], [{ by: '2', does: 'shot' }]]);
+    expect(find(p, 'feet-on-line')).toBeDefined();
+    expect(find(mended(p, 'feet-on-line'), 'feet-on-line')).toBeUndefined();
+  });
+  it('counts who is near the boards and who is back, by the school (common practice: three and one)', () => {
+    const inside: Change[] = [put('3', { x: 6, y: 8 }), put('4', { x: -6, y: 8 }), put('5', { x: 0, y: 10 })];
+    expect(find(shoot({ x: 0, y: 27 }, inside), 'rebounders')).toBeUndefined();
+    expect(find(shoot({ x: 0, y: 27 }, inside), 'rebounders', { school: { rebounders: 4 } })!.sentence).toBe(
+      '3 men are near the boards when the shot comes off; you send 4.',
+    );
+    const low = shoot({ x: 10, y: 8 }, [...inside, put('2', { x: 10, y: 14 })]);
+    expect(find(low, 'rebounders')!.sentence).toBe('Nobody is back when the shot comes off.');
+  });
+  it('a long shot wants somebody at the foul line', () => {
+    const corners: Change[] = [
+      put('2', 'cornerL'),
+      put('3', 'cornerR'),
+      put('4', 'wingL'),
+      put('5', 'wingR'),
+    ];
+    expect(find(shoot({ x: 0, y: 27 }, corners), 'long-rebound')).toBeDefined();
+    expect(find(shoot({ x: 0, y: 27 }), 'long-rebound')).toBeUndefined();
+  });
+});
+
+describe('against a zone (common practice)', () => {
+  const zone = (p: Play): Play => ({ ...p, against: ['2-3'] });
+  const round: NewAction[][] = [[pass('1', '2')], [pass('2', '1')], [pass('1', '3')]];
+  it('the ball touches the middle; against man to man nobody asks', () => {
+    const p = play(round, [], 'fiveOut');
+    expect(find(zone(p), 'zone-middle')).toBeDefined();
+    expect(find(p, 'zone-middle')).toBeUndefined();
+    const through = play([[pass('1', '5')], [pass('5', '2')]], [put('5', 'nail')]);
+    expect(find(zone(through), 'zone-middle')).toBeUndefined();
+  });
+  it('somebody inside, somebody behind, somebody moving', () => {
+    const p = zone(
+      play(
+        [[hold('1', 3)], ...round],
+        [put('3', 'wingR'), put('5', 'slotL'), put('4', 'wingL'), put('2', 'slotR')],
+      ),
+    );
+    expect(all(p).map((f) => f.code)).toEqual(
+      expect.arrayContaining(['zone-inside', 'zone-behind', 'zone-still']),
+    );
+    const moving = zone(
+      play([
+        [pass('1', '2'), cut('5', 'blockR')],
+        [pass('2', '1'), cut('5', 'nail')],
+        [pass('1', '3'), cut('4', 'shortL')],
+      ]),
+    );
+    expect(find(moving, 'zone-still')).toBeUndefined();
+    expect(find(moving, 'zone-inside')).toBeUndefined();
+  });
+  it('a dribble that does nothing', () => {
+    expect(find(zone(play([[dribble('1', { x: 3, y: 27 })]])), 'zone-dribble')).toBeDefined();
+    expect(find(zone(play([[dribble('1', 'wingR')]])), 'zone-dribble')).toBeUndefined();
+    expect(find(zone(play([[dribble('1', 'nail')]])), 'zone-dribble')).toBeUndefined();
+  });
+});
+
+describe('silencing', () => {
+  const p = play([[hold('1', 4)]], [put('5', { x: 2, y: 8 })]);
+  const f = find(p, 'three-seconds')!;
+  const silence = (reason: string | null, from = p) => {
+    const r = edit(from, { do: 'silence', code: f.code, at: f.cause, reason });
+    if (!r.ok) throw new Error(r.sentence);
+    return r.play;
+  };
+  it('keeps the reason, and is taken back', () => {
+    expect(find(silence('He steps out'), 'three-seconds')!.silenced).toBe('He steps out');
+    expect(find(silence(null, silence('He steps out')), 'three-seconds')!.silenced).toBeUndefined();
+    expect(silence(null, silence('He steps out'))).toEqual(p);
+  });
+  it('speaks again when its cause changes, and stays silent when something else does', () => {
+    const quiet = silence('He steps out');
+    const moved = edit(quiet, { do: 'place', player: '5', place: { x: -3, y: 12 } });
+    expect(moved.ok && find(moved.play, 'three-seconds')!.silenced).toBeUndefined();
+    const named = edit(quiet, { do: 'name', name: 'Other' });
+    expect(named.ok && find(named.play, 'three-seconds')!.silenced).toBe('He steps out');
+  });
+  it('a reason too long is refused', () => {
+    expect(edit(p, { do: 'silence', code: 'x', at: 'y', reason: 'z'.repeat(300) }).ok).toBe(false);
+  });
+});

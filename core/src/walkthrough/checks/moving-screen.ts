@@ -1,0 +1,10 @@
+import type { Check } from '../finding.ts';
+import { missing } from './screen-timing.ts';
+
+/** A screener must stand still before contact: in every rule book (from memory). */
+export const movingScreen: Check = {
+  code: 'moving-screen',
+  group: 'law',
+  words: 'A screen stands still before it is used',
+  run: missing(false),
+};

@@ -1,0 +1,24 @@
+import type { Check } from '../finding.ts';
+import { timed } from './support.ts';
+
+export const screenUnused: Check = {
+  code: 'screen-unused',
+  group: 'screens',
+  words: 'Every screen has somebody who uses it',
+  run: (input) =>
+    input.timeline.screens.flatMap((s) => {
+      const screen = timed(input, s.action);
+      if (s.used || s.slip || !screen || screen.action.does !== 'screen' || screen.action.on) return [];
+      return [
+        {
+          frame: screen.frame,
+          action: s.action,
+          players: [s.by, s.user],
+          place: s.at,
+          time: s.set,
+          severity: 'costs' as const,
+          sentence: `Nobody uses ${s.by}'s screen: ${s.user} comes no nearer.`,
+        },
+      ];
+    }),
+};

@@ -1,0 +1,38 @@
+import { PLAYERS } from '../../alignment/library.ts';
+import { speedAt } from '../../motion/track.ts';
+import type { Check } from '../finding.ts';
+import { longest, spells } from '../moments.ts';
+import { seconds } from './support.ts';
+
+/** Slower than this a man stands (ft/s). */
+const STANDS = 0.5;
+
+export const standing: Check = {
+  code: 'standing',
+  group: 'idle',
+  words: 'Nobody stands for long without a job',
+  run: ({ moments, timeline, school }) =>
+    PLAYERS.flatMap((p) => {
+      const screens = timeline.screens.filter((s) => s.by === p);
+      const still = longest(
+        spells(
+          moments,
+          (m) =>
+            m.holder !== p &&
+            speedAt(timeline, p, m.t) < STANDS &&
+            !screens.some((s) => m.t >= s.set && m.t < Math.min(s.left, (s.used?.at ?? s.set) + 1)),
+        ),
+      );
+      if (!still || still.seconds <= school.idle) return [];
+      return [
+        {
+          frame: still.from.frame,
+          players: [p],
+          place: still.from.places[p],
+          time: still.from.t,
+          severity: 'know' as const,
+          sentence: `${p} stands for ${seconds(still.seconds)}: his man may watch the ball.`,
+        },
+      ];
+    }),
+};

@@ -1,0 +1,102 @@
+import { PLAYERS, type PlayerId } from '../../alignment/library.ts';
+import { behindArc } from '../../court/queries.ts';
+import type { Court } from '../../court/court.ts';
+import { sayDistance, type Units } from '../../court/units.ts';
+import { SPOTS, type Spot } from '../../court/spots.ts';
+import { distance, type Point } from '../../geometry/vec.ts';
+import type { TimedAction } from '../../motion/timeline.ts';
+import type { Action, Cue, Verb } from '../../play/document.ts';
+import type { Change, NewAction } from '../../play/edit.ts';
+import { dribbleKind, screenUsed } from '../../play/kinds.ts';
+import { pathOf, type FrameWalk, type Step } from '../../play/state.ts';
+import type { CheckInput, Mark, Told } from '../finding.ts';
+
+export const seconds = (s: number): string => `${s.toFixed(1)} s`;
+/** Feet to the nearest half, or metres: nobody sees an inch from the bench. */
+export const about = (feet: number, units: Units): string =>
+  sayDistance(units === 'feet' ? Math.round(feet * 2) / 2 : feet, units);
+
+export const apart = (a: Point, b: Point, units: Units): Mark => ({
+  is: 'distance',
+  a,
+  b,
+  words: about(distance(a, b), units),
+});
+
+/** Runs over every action of the line. */
+export const eachStep = (
+  { walks }: CheckInput,
+  fn: (step: Step, walk: FrameWalk, index: number) => Told | undefined,
+): Told[] => walks.flatMap((w, i) => w.steps.flatMap((s) => fn(s, w, i) ?? []));
+
+export const timed = ({ timeline }: CheckInput, id: string): TimedAction | undefined =>
+  timeline.actions.find((a) => a.action.id === id);
+
+/** Where and when a step starts, for a finding about it. */
+export function at(input: CheckInput, step: Step, walk: FrameWalk) {
+  return {
+    frame: walk.frame.id,
+    action: step.action.id,
+    players: [step.action.by] as PlayerId[],
+    place: step.before.places[step.action.by] as Point,
+    time: timed(input, step.action.id)?.start ?? 0,
+  };
+}
+
+export const isVerb =
+  <V extends Verb>(verb: V) =>
+  (s: Step): s is Step & { action: Extract<Action, { does: V }> } =>
+    s.action.does === verb;
+
+/** The change that gives an action another cue, or none. */
+export function recue(action: Action, cue: Cue | undefined): Change {
+  const { id, cue: _old, ...rest } = action;
+  return { do: 'setAction', id, action: (cue ? { ...rest, cue } : rest) as NewAction };
+}
+
+export const readdress = (action: Action, patch: object): Change => {
+  const { id, ...rest } = action;
+  return { do: 'setAction', id, action: { ...rest, ...patch } as NewAction };
+};
+
+/** Two men who are near each other on purpose in a frame: a screen or a handoff brings them together. */
+export function partners(walk: FrameWalk, a: PlayerId, b: PlayerId): boolean {
+  const pair = (x: PlayerId, y: PlayerId) => (x === a && y === b) || (x === b && y === a);
+  return walk.steps.some(
+    (s) =>
+      (s.action.does === 'screen' && pair(s.action.by, s.action.for)) ||
+      (s.action.does === 'handoff' && pair(s.action.by, s.action.to)) ||
+      (s.action.does === 'fake' && s.action.to !== undefined && pair(s.action.by, s.action.to)) ||
+      (pathOf(s.action).length > 0 &&
+        screenUsed(walk, s)?.action.by !== undefined &&
+        pair(s.action.by, screenUsed(walk, s)!.action.by)),
+  );
+}
+
+/** Drives of the line: dribbles that get well nearer to the rim, or are called so. */
+export const drives = (input: CheckInput): { step: Step; walk: FrameWalk; run: TimedAction }[] =>
+  input.walks.flatMap((walk) =>
+    walk.steps.filter(isVerb('dribble')).flatMap((step) => {
+      const run = timed(input, step.action.id);
+      return run && dribbleKind(input.court, step) === 'drive' ? [{ step, walk, run }] : [];
+    }),
+  );
+
+/** The nearest perimeter spot to a place with room from everybody else; undefined when there is none near. */
+export function freeSpot(
+  court: Court,
+  from: Point,
+  others: readonly Point[],
+  room: number,
+): (Spot & { place: Point }) | undefined {
+  const free = SPOTS.filter((s) => s.key !== 'point' && !s.key.startsWith('hash'))
+    .map((s) => ({ ...s, place: s.at(court) }))
+    .filter((s) => behindArc(court, s.place) && others.every((o) => distance(o, s.place) >= room))
+    .sort((a, b) => distance(a.place, from) - distance(b.place, from));
+  const best = free[0];
+  return best && distance(best.place, from) <= 18 ? best : undefined;
+}
+
+export const others = (player: PlayerId): PlayerId[] => PLAYERS.filter((p) => p !== player);
+
+export const both = (a: PlayerId, b: PlayerId): string => `${a} and ${b}`;

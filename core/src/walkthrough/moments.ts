@@ -1,0 +1,68 @@
+import { byPlayer, type PlayerId } from '../alignment/library.ts';
+import type { Point } from '../geometry/vec.ts';
+import { ballAt, positionAt } from '../motion/track.ts';
+import type { Timeline } from '../motion/timeline.ts';
+
+/** The floor at one instant. */
+export interface Moment {
+  readonly t: number;
+  readonly frame: string;
+  readonly places: Readonly<Record<PlayerId, Point>>;
+  readonly ball: Point;
+  readonly holder: PlayerId | null;
+  readonly dribbling: boolean;
+}
+
+export const MOMENT = 0.1;
+
+export function frameAt(timeline: Timeline, t: number): string {
+  const bar = timeline.bars.find((b) => t < b.end - 1e-9) ?? timeline.bars.at(-1)!;
+  return bar.frame;
+}
+
+export function momentAt(timeline: Timeline, t: number): Moment {
+  const ball = ballAt(timeline, t);
+  return {
+    t,
+    frame: frameAt(timeline, t),
+    places: byPlayer((p) => positionAt(timeline, p, t)),
+    ball: ball.point,
+    holder: ball.holder,
+    dribbling: ball.dribbling,
+  };
+}
+
+/** The floor ten times a second, from the start to the end. */
+export const momentsOf = (timeline: Timeline): Moment[] =>
+  Array.from({ length: Math.floor(timeline.end / MOMENT + 1e-6) + 1 }, (_, k) =>
+    momentAt(timeline, k * MOMENT),
+  );
+
+/** A time during which something was so, first and last moment included. */
+export interface Spell {
+  readonly from: Moment;
+  readonly to: Moment;
+  readonly seconds: number;
+}
+
+/** Every unbroken spell of moments in which `so` holds. */
+export function spells(moments: readonly Moment[], so: (m: Moment) => boolean): Spell[] {
+  const out: Spell[] = [];
+  let from: Moment | undefined;
+  let to: Moment | undefined;
+  const close = () => {
+    if (from && to) out.push({ from, to, seconds: to.t - from.t });
+    from = undefined;
+  };
+  for (const m of moments) {
+    if (so(m)) {
+      from ??= m;
+      to = m;
+    } else close();
+  }
+  close();
+  return out;
+}
+
+export const longest = (all: readonly Spell[]): Spell | undefined =>
+  all.reduce<Spell | undefined>((best, s) => (!best || s.seconds > best.seconds ? s : best), undefined);
