@@ -15,6 +15,13 @@ module.exports = {
       to: { pathNot: ['^diagram/src', '^core/src', 'node_modules/d3-'] },
     },
     {
+      name: 'cli-on-core-only',
+      severity: 'error',
+      comment: 'no server and no browser on the command line',
+      from: { path: '^cli/src', pathNot: '\\.test\\.ts$' },
+      to: { path: ['^server/', '^web/', '^scripts/', 'node_modules/(react|pg|hono)/'] },
+    },
+    {
       name: 'server-without-interface',
       severity: 'error',
       from: { path: '^server/src' },

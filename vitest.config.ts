@@ -3,7 +3,7 @@ import { defineConfig } from 'vitest/config';
 export default defineConfig({
   test: {
     projects: [
-      { test: { name: 'unit', include: ['{core,diagram,web,scripts}/src/**/*.test.ts'] } },
+      { test: { name: 'unit', include: ['{core,diagram,cli,web,scripts}/src/**/*.test.ts'] } },
       {
         test: {
           name: 'server',

@@ -29,6 +29,8 @@ export * from './walkthrough/school.ts';
 export * from './walkthrough/registry.ts';
 export * from './walkthrough/walkthrough.ts';
 export * from './metrics/metrics.ts';
+export * from './beat/beat.ts';
+export * from './beat/text.ts';
 export * from './language/caption.ts';
 export * from './playbook/shapes.ts';
 export * from './playbook/card.ts';

@@ -6,6 +6,7 @@ const COMMANDS: Record<string, () => Promise<{ run: (args: string[]) => Promise<
   test: () => import('./test.ts'),
   screenshots: () => import('./screenshots.ts'),
   bench: () => import('./bench.ts'),
+  corkscrew: () => import('@corkscrew/cli'),
 };
 
 /** Runs one npm command; what goes wrong in a way a person can mend is told in one sentence. */

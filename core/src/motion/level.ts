@@ -113,10 +113,7 @@ export const LEVELS: Readonly<Record<Level, LevelRecord>> = {
 /** Women's share of speed and passes, and of bending and braking (from memory). */
 const WOMEN = { speed: 0.9, grip: 0.92 } as const;
 
-/** The record for a level, men's or women's. */
-export function levelRecord(level: Level, women = false): LevelRecord {
-  const r = LEVELS[level];
-  if (!women) return r;
+function womens(r: LevelRecord): LevelRecord {
   const { man } = r;
   const k = WOMEN.speed;
   return {
@@ -136,3 +133,11 @@ export function levelRecord(level: Level, women = false): LevelRecord {
     zone: { speed: man.speed * k },
   };
 }
+const LEVELS_WOMEN = Object.fromEntries(Object.entries(LEVELS).map(([key, r]) => [key, womens(r)])) as Record<
+  Level,
+  LevelRecord
+>;
+
+/** The record for a level, men's or women's. */
+export const levelRecord = (level: Level, women = false): LevelRecord =>
+  women ? LEVELS_WOMEN[level] : LEVELS[level];

@@ -76,11 +76,7 @@ function node(walk: FrameWalk, step: Step, frame: number, court: Court, walks: r
     frame,
     has: holderOf(step.before) === action.by,
     from,
-    curve: !moves
-      ? null
-      : screens.length > 0
-        ? aroundScreens(from, path, screens, rimOf(court))
-        : through(from, path),
+    curve: moves ? wayOf(action, from, screens, rimOf(court)) : null,
     run: null,
     needs: [],
     time: 0,
@@ -106,15 +102,42 @@ function screensFor(player: PlayerId, walk: FrameWalk, before: FrameWalk | undef
   return [...earlier, ...of(walk)].map((s) => s.after.places[s.action.by]);
 }
 
+/** Ways and runs of actions that did not change since they were last asked for: most of a play after an edit. */
+const ways = new WeakMap<Action, { from: Point; screens: readonly Point[]; rim: Point; curve: Curve }>();
+const runs = new WeakMap<Curve, { level: LevelRecord; action: Action; from: number; to: number; run: Run }>();
+const same = (a: Point, b: Point): boolean => a.x === b.x && a.y === b.y;
+
+function wayOf(action: Action, from: Point, screens: readonly Point[], rim: Point): Curve {
+  const kept = ways.get(action);
+  if (
+    kept &&
+    same(kept.from, from) &&
+    same(kept.rim, rim) &&
+    kept.screens.length === screens.length &&
+    kept.screens.every((s, i) => same(s, screens[i]!))
+  )
+    return kept.curve;
+  const path = pathOf(action);
+  const curve = screens.length > 0 ? aroundScreens(from, path, screens, rim) : through(from, path);
+  ways.set(action, { from, screens, rim, curve });
+  return curve;
+}
+
 /** How a node's man runs, from the speed he comes with to the one he goes on with. */
 export function runOf(n: Node, level: LevelRecord, from: number, to: number): Run {
-  return runAlong(n.curve!, level, {
+  const curve = n.curve!;
+  const kept = runs.get(curve);
+  if (kept && kept.level === level && kept.action === n.action && kept.from === from && kept.to === to)
+    return kept.run;
+  const run = runAlong(curve, level, {
     tempo: tempoOf(n.action),
     stretches: 'stretches' in n.action ? n.action.stretches : undefined,
     dribbling: n.action.does === 'dribble',
     from,
     to,
   });
+  runs.set(curve, { level, action: n.action, from, to, run });
+  return run;
 }
 
 /** The most a man runs at in an action, ft/s. */

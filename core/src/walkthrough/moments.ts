@@ -1,4 +1,4 @@
-import { byPlayer, type PlayerId } from '../alignment/library.ts';
+import type { PlayerId } from '../alignment/library.ts';
 import type { Point } from '../geometry/vec.ts';
 import { ballAt, positionAt } from '../motion/track.ts';
 import type { Timeline } from '../motion/timeline.ts';
@@ -25,7 +25,13 @@ export function momentAt(timeline: Timeline, t: number): Moment {
   return {
     t,
     frame: frameAt(timeline, t),
-    places: byPlayer((p) => positionAt(timeline, p, t)),
+    places: {
+      '1': positionAt(timeline, '1', t),
+      '2': positionAt(timeline, '2', t),
+      '3': positionAt(timeline, '3', t),
+      '4': positionAt(timeline, '4', t),
+      '5': positionAt(timeline, '5', t),
+    },
     ball: ball.point,
     holder: ball.holder,
     dribbling: ball.dribbling,

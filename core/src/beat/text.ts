@@ -1,0 +1,51 @@
+import { PLAYERS } from '../alignment/library.ts';
+import type { Beat } from './beat.ts';
+
+/** Columns a second of the sheet takes, and the least a sheet is wide. */
+const PER_SECOND = 10;
+const TEXTURE = { walk: '.', jog: '-', cut: '=', sprint: '#' } as const;
+
+/**
+ * A beat sheet as plain text: a ruler in seconds, one stave a player with what he does at its tempo
+ * (`.` walk, `-` jog, `=` cut, `#` sprint), the ball's hands, and bars where frames start.
+ */
+export function beatText(beat: Beat): string {
+  const width = Math.max(20, Math.ceil(beat.end * PER_SECOND) + 1);
+  const col = (t: number): number => Math.min(width - 1, Math.round(t * PER_SECOND));
+  const blank = (): string[] => Array.from({ length: width }, () => ' ');
+  const put = (line: string[], at: number, text: string, to = width) => {
+    [...text].slice(0, Math.max(0, to - at)).forEach((c, i) => {
+      if (at + i < width) line[at + i] = c;
+    });
+  };
+  const ruler = blank();
+  for (let s = 0; s <= beat.end; s++) put(ruler, col(s), String(s));
+  const frames = blank();
+  beat.bars.forEach((b, i) => put(frames, col(b.start), `[${i + 1}]`));
+  const staves = PLAYERS.map((p, row) => {
+    const words = blank();
+    const line = blank();
+    for (const b of beat.bars) if (b.start > 0) line[col(b.start)] = '|';
+    const mine = beat.blocks.filter((b) => b.row === row);
+    mine.forEach((b, i) => {
+      const [from, to] = [col(b.from), Math.max(col(b.from) + 1, col(b.to))];
+      const mark = b.instant ? '>' : b.tempo ? TEXTURE[b.tempo] : '~';
+      for (let x = from; x < to; x++) line[x] = mark;
+      const next = mine[i + 1];
+      put(words, from, b.label, next ? col(next.from) - 1 : width);
+    });
+    return `  ${words.join('').trimEnd()}\n${p} ${line.join('').trimEnd()}`;
+  });
+  const ball = blank();
+  for (const h of beat.ball) {
+    const [from, to] = [col(h.from), Math.max(col(h.from) + 1, col(h.to))];
+    for (let x = from; x < to; x++) ball[x] = '_';
+    put(ball, from, h.player);
+  }
+  return [
+    `  ${frames.join('').trimEnd()}`,
+    `s ${ruler.join('').trimEnd()}`,
+    ...staves,
+    `o ${ball.join('').trimEnd()}`,
+  ].join('\n');
+}
