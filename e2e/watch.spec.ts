@@ -14,7 +14,7 @@ test('space runs the play to its end; steps, scrubs, and leaves the drawing as i
   expect(Number(await time.getAttribute('aria-valuenow'))).toBe(end);
   await time.press('ArrowLeft');
   expect(Number(await time.getAttribute('aria-valuenow'))).toBeCloseTo(end - 0.1, 5);
-  await page.getByRole('button', { name: 'Back to drawing' }).click();
+  await page.getByRole('button', { name: 'Draw', exact: true }).click();
   await page.locator('#court').press('[');
   await expect(page.getByTestId('rung-2')).toHaveAttribute('aria-current', 'step');
 });

@@ -26,7 +26,7 @@ export interface CheckedLine {
   readonly timeline: Timeline;
 }
 
-export const linesOf = (play: Play): Frame[][] => leaves(play).map((leaf) => lineTo(play, leaf.id));
+const linesOf = (play: Play): Frame[][] => leaves(play).map((leaf) => lineTo(play, leaf.id));
 
 /** Every ending of a play walked through. */
 export function checkPlay(play: Play): CheckedLine[] {

@@ -31,6 +31,7 @@ export * from './walkthrough/walkthrough.ts';
 export * from './metrics/metrics.ts';
 export * from './beat/beat.ts';
 export * from './beat/text.ts';
+export { startAt, tieTo, untie, lastFor } from './beat/retime.ts';
 export * from './language/caption.ts';
 export * from './playbook/shapes.ts';
 export * from './playbook/card.ts';

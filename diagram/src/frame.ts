@@ -98,7 +98,7 @@ function onionItems(previous: FrameWalk, scale: Scale): SceneItem[] {
       x: c.x,
       y: round(c.y + 4.6 * scale.mark),
       text: p,
-      size: round(13 * scale.mark),
+      size: round(14 * scale.mark),
       fill: 'ink3',
     });
     for (const s of runs) {

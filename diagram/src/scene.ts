@@ -48,9 +48,11 @@ export const THUMB_WIDE: Scale = { ppf: 2.6, mark: 0.47, margin: 4, depth: 31 };
 /** A picture to look at before drawing: no handles, larger bodies. */
 export const PREVIEW: Scale = { ppf: 5.6, mark: 0.8, margin: 1.5, depth: 33 };
 
+/** Below the depth drawn nothing stands: half a foot is enough there. */
+const FOOT = 0.5;
 export const sceneSize = (s: Scale) => ({
   width: (50 + 2 * s.margin) * s.ppf,
-  height: (s.depth + 2 * s.margin) * s.ppf,
+  height: (s.depth + s.margin + FOOT) * s.ppf,
 });
 
 const r = (n: number): number => Math.round(n * 100) / 100;

@@ -64,7 +64,10 @@ describe('the demo playbook', () => {
     (_, play) => {
       for (const leaf of leaves(play)) {
         const line = lineTo(play, leaf.id);
-        expect(walkThrough(play, line).map((f) => f.sentence)).toEqual([]);
+        const broken = walkThrough(play, line).filter(
+          (f) => f.severity === 'illegal' || f.severity === 'breaks',
+        );
+        expect(broken.map((f) => f.sentence)).toEqual([]);
         const { timeline, faults } = compile(play, leaf.id, courtFor(play), play.level);
         expect(faults).toEqual([]);
         expect(timeline.end).toBeLessThan(24);

@@ -29,6 +29,7 @@ export async function run(): Promise<void> {
     step('import rules', bin('depcruise'), [
       'core/src',
       'diagram/src',
+      'cli/src',
       'server/src',
       'web/src',
       '--config',

@@ -23,6 +23,21 @@ export function alongPerimeter(court: Court, p: Point): number {
   return p.x < 0 ? -feet : feet;
 }
 
+/** The place at a coordinate of the perimeter; the inverse of `alongPerimeter` for places on its line. */
+export function perimeterPoint(court: Court, along: number): Point {
+  const radius = court.arcRadius + OUTSIDE;
+  const side = court.cornerX + OUTSIDE;
+  const bend = arcMeetsCorner({ ...court, arcRadius: radius, cornerX: side });
+  const most = Math.atan2(Math.min(side, radius), bend - court.rimY);
+  const sign = along < 0 ? -1 : 1;
+  const feet = Math.abs(along);
+  if (feet > radius * most) return { x: sign * side, y: bend - (feet - radius * most) };
+  return {
+    x: sign * radius * Math.sin(feet / radius),
+    y: court.rimY + radius * Math.cos(feet / radius),
+  };
+}
+
 export const onPerimeter = (court: Court, p: Point): boolean => distanceToRim(court, p) >= INSIDE;
 
 export type GapSize = 'single' | 'double' | 'triple' | 'open';

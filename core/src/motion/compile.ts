@@ -50,7 +50,8 @@ function timelineOf(schedule: Schedule, walks: readonly FrameWalk[], rim: Point)
     .map((n): TimedAction => ({
       action: n.action,
       frame: n.walk.frame.id,
-      start: n.time,
+      // The giver of a handoff waits from `time` on; it happens at the exchange.
+      start: n.action.does === 'handoff' ? n.events.release! : n.time,
       end: n.end,
       events: n.events,
       run: n.run,

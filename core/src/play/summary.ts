@@ -1,5 +1,6 @@
 import { recognise } from '../alignment/recognise.ts';
 import { courtFor } from '../court/rulesets.ts';
+import { figuresOf, metricsOf, type ComparedKey } from '../metrics/metrics.ts';
 import { compile } from '../motion/compile.ts';
 import type { Play } from './document.ts';
 import { startState } from './state.ts';
@@ -18,6 +19,7 @@ export interface PlaySummary {
   readonly seconds: number;
   readonly alignment: string | null;
   readonly alignmentName: string | null;
+  readonly figures: Readonly<Record<ComparedKey, number | null>>;
 }
 
 export function summarise(play: Play): PlaySummary {
@@ -25,6 +27,7 @@ export function summarise(play: Play): PlaySummary {
   const line = mainLine(play);
   const { places, thrower } = startState(play);
   const known = recognise(court, places, thrower);
+  const { timeline } = compile(play, line.at(-1)!.id, court, play.level);
   return {
     name: play.name,
     call: play.call?.word ?? '',
@@ -32,8 +35,9 @@ export function summarise(play: Play): PlaySummary {
     against: play.against,
     frames: line.length,
     endings: leaves(play).length,
-    seconds: Math.round(compile(play, line.at(-1)!.id, court, play.level).timeline.end * 10) / 10,
+    seconds: Math.round(timeline.end * 10) / 10,
     alignment: known?.alignment.key ?? null,
     alignmentName: known?.alignment.name ?? null,
+    figures: figuresOf(metricsOf(court, line, timeline)),
   };
 }

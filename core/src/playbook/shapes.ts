@@ -11,6 +11,8 @@ export const SummarySchema = z.object({
   seconds: z.number(),
   alignment: z.string().nullable(),
   alignmentName: z.string().nullable(),
+  /** The figures plays are compared by; missing in rows saved before there were any. */
+  figures: z.record(z.string(), z.number().nullable()).optional(),
 });
 export type Summary = z.infer<typeof SummarySchema>;
 

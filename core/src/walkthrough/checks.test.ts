@@ -406,6 +406,18 @@ describe('silencing', () => {
     const named = edit(quiet, { do: 'name', name: 'Other' });
     expect(named.ok && find(named.play, 'three-seconds')!.silenced).toBe('He steps out');
   });
+  it('the order of a document’s fields does not matter: storage may change it', () => {
+    const q = play([[PIN]]);
+    const [one] = all(q).filter((x) => x.code === 'screen-unused');
+    const turned = {
+      ...q,
+      frames: q.frames.map((fr) => ({
+        ...fr,
+        actions: fr.actions.map((a) => Object.fromEntries(Object.entries(a).reverse())),
+      })),
+    } as unknown as Play;
+    expect(find(turned, 'screen-unused')!.cause).toBe(one!.cause);
+  });
   it('a reason too long is refused', () => {
     expect(edit(p, { do: 'silence', code: 'x', at: 'y', reason: 'z'.repeat(300) }).ok).toBe(false);
   });

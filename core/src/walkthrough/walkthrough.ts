@@ -4,6 +4,7 @@ import { compile, type Compiled } from '../motion/compile.ts';
 import { levelRecord } from '../motion/level.ts';
 import type { Frame, Play } from '../play/document.ts';
 import { findAction } from '../play/tree.ts';
+import { canonical } from '../play/same.ts';
 import { walkLine } from '../play/state.ts';
 import { SEVERITIES, type Check, type CheckInput, type Finding, type Told } from './finding.ts';
 import { momentsOf } from './moments.ts';
@@ -49,7 +50,8 @@ function hash(text: string): string {
 function causeOf(play: Play, check: Check, told: Told): string {
   const action = told.action ? findAction(play, told.action)?.action : undefined;
   return hash(
-    JSON.stringify([
+    // Storage may put a document's fields in another order.
+    canonical([
       check.code,
       told.players,
       action ?? told.frame,

@@ -15,12 +15,15 @@ import {
   type PlayerId,
 } from '@corkscrew/core';
 import { bodyItems, DESK, restingBodies, sceneSize, toFloor, toScene, type Scale } from '@corkscrew/diagram';
-import { useMemo, useRef, useState, useSyncExternalStore, type PointerEvent } from 'react';
+import { useMemo, useRef, useState, type PointerEvent } from 'react';
 import styled from 'styled-components';
+import { usePhone } from '../app/phone.ts';
 import { SceneItems } from '../ui/SceneSvg.tsx';
 import { apply, lineView, useDesk } from '../screens/desk/store.ts';
 import { propose, snap } from './propose.ts';
+import { Gaps } from './Gaps.tsx';
 import { Lines } from './Lines.tsx';
+import { Marks } from './Marks.tsx';
 import { PathHandles } from './PathHandles.tsx';
 import { Runner } from './Runner.tsx';
 
@@ -77,18 +80,7 @@ const Svg = styled.svg`
   }
 `;
 
-/** A phone shows and runs plays; nobody draws with a thumb that hides the floor. */
 const PHONE: Scale = { ...DESK, mark: 1.75, margin: 1.5 };
-const phoneQuery = '(max-width: 600px)';
-const usePhone = (): boolean =>
-  useSyncExternalStore(
-    (changed) => {
-      const q = matchMedia(phoneQuery);
-      q.addEventListener('change', changed);
-      return () => q.removeEventListener('change', changed);
-    },
-    () => matchMedia(phoneQuery).matches,
-  );
 
 interface Drag {
   readonly who: PlayerId;
@@ -215,7 +207,7 @@ export function Stage({ findings }: { findings: readonly Finding[] }) {
         next={walks[index + 1]}
         previous={s.showLast ? walks[index - 1] : undefined}
         scale={scale}
-        chosen={s.actionId}
+        chosen={s.actionId ?? s.hovered}
         proposed={shown.id}
       />
       {s.showSpots &&
@@ -278,6 +270,8 @@ export function Stage({ findings }: { findings: readonly Finding[] }) {
           );
         })
       )}
+      {s.showGaps && <Gaps walk={walk} scale={scale} />}
+      {s.shown && !s.running && <Marks finding={s.shown} scale={scale} />}
       {s.actionId && !s.running && s.time === null && <PathHandles floorPoint={floorPoint} />}
       {told.map((f, i) => {
         const c = toScene(scale, f.place);

@@ -2,7 +2,7 @@ import type { Check } from '../finding.ts';
 import { recue, seconds, timed } from './support.ts';
 
 /** A user this long before the screener's arrival has run past an empty place; later it is contact with a moving man (s). */
-export const EMPTY = 0.6;
+const EMPTY = 0.6;
 
 export const missing =
   (early: boolean): Check['run'] =>

@@ -7,8 +7,8 @@ import { distance, type Point } from '../../geometry/vec.ts';
 import type { TimedAction } from '../../motion/timeline.ts';
 import type { Action, Cue, Verb } from '../../play/document.ts';
 import type { Change, NewAction } from '../../play/edit.ts';
-import { dribbleKind, screenUsed } from '../../play/kinds.ts';
-import { pathOf, type FrameWalk, type Step } from '../../play/state.ts';
+import { dribbleKind } from '../../play/kinds.ts';
+import type { FrameWalk, Step } from '../../play/state.ts';
 import type { CheckInput, Mark, Told } from '../finding.ts';
 
 export const seconds = (s: number): string => `${s.toFixed(1)} s`;
@@ -43,7 +43,7 @@ export function at(input: CheckInput, step: Step, walk: FrameWalk) {
   };
 }
 
-export const isVerb =
+const isVerb =
   <V extends Verb>(verb: V) =>
   (s: Step): s is Step & { action: Extract<Action, { does: V }> } =>
     s.action.does === verb;
@@ -58,20 +58,6 @@ export const readdress = (action: Action, patch: object): Change => {
   const { id, ...rest } = action;
   return { do: 'setAction', id, action: { ...rest, ...patch } as NewAction };
 };
-
-/** Two men who are near each other on purpose in a frame: a screen or a handoff brings them together. */
-export function partners(walk: FrameWalk, a: PlayerId, b: PlayerId): boolean {
-  const pair = (x: PlayerId, y: PlayerId) => (x === a && y === b) || (x === b && y === a);
-  return walk.steps.some(
-    (s) =>
-      (s.action.does === 'screen' && pair(s.action.by, s.action.for)) ||
-      (s.action.does === 'handoff' && pair(s.action.by, s.action.to)) ||
-      (s.action.does === 'fake' && s.action.to !== undefined && pair(s.action.by, s.action.to)) ||
-      (pathOf(s.action).length > 0 &&
-        screenUsed(walk, s)?.action.by !== undefined &&
-        pair(s.action.by, screenUsed(walk, s)!.action.by)),
-  );
-}
 
 /** Drives of the line: dribbles that get well nearer to the rim, or are called so. */
 export const drives = (input: CheckInput): { step: Step; walk: FrameWalk; run: TimedAction }[] =>

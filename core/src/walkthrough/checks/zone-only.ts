@@ -3,7 +3,7 @@ import type { Check, CheckInput, Told } from '../finding.ts';
 import { longest, spells, type Moment } from '../moments.ts';
 import { seconds } from './support.ts';
 
-export const againstZone = ({ play }: CheckInput): boolean =>
+const againstZone = ({ play }: CheckInput): boolean =>
   play.against.some((a) => a !== 'man' && a !== 'any');
 
 export const onZone =
@@ -12,7 +12,7 @@ export const onZone =
     againstZone(input) ? run(input) : [];
 
 /** A threat may be missing for this long (s, common practice). */
-export const MISSING = 2.5;
+const MISSING = 2.5;
 
 export const missing = (there: (court: Court, m: Moment) => boolean, say: (s: string) => string) =>
   onZone(({ court, moments }) => {

@@ -1,7 +1,6 @@
-import { walkThrough } from '@corkscrew/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { Monitor, Redo2, Undo2 } from 'lucide-react';
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useParams } from 'react-router';
 import styled from 'styled-components';
 import { captionOf } from '@corkscrew/core';
@@ -11,6 +10,7 @@ import { IconButton, Label, MainButton, Toggle } from '../../ui/controls.tsx';
 import { Message } from '../../ui/Message.tsx';
 import { LEVEL_WORDS } from '../../ui/Choice.tsx';
 import { TopBar } from '../../ui/TopBar.tsx';
+import { useAnalysing, useFindings } from './analysis.ts';
 import { openPlay, startAutosave } from './autosave.ts';
 import { Conflict } from './Conflict.tsx';
 import { courtKey, deskKey } from './keys.ts';
@@ -21,6 +21,7 @@ import { RunStrip } from './RunStrip.tsx';
 import { lineView, redo, undo, useDesk } from './store.ts';
 import { useRunning } from './timeline.ts';
 import { VerbRow } from './VerbRow.tsx';
+import { mustMend } from './walk/WalkTab.tsx';
 
 const Page = styled.div`
   display: grid;
@@ -199,7 +200,8 @@ function Open() {
   const { play, branch, frameId, presenting, past, future } = useDesk();
   const view = lineView(play, branch, frameId);
   const units = useUnits(view.court);
-  const findings = useMemo(() => walkThrough(play, view.line, { units }), [play, view.line, units]);
+  useAnalysing(play, view.line.at(-1)!.id, units);
+  const findings = useFindings(play.id).filter(mustMend);
   useRunning();
   useEffect(() => {
     document.title = `${play.name} · Corkscrew`;
@@ -276,6 +278,7 @@ function Open() {
             <span className="wide draw" style={{ display: 'flex', gap: 10 }}>
               <View of="showLast">Last frame</View>
               <View of="showSpots">Spots</View>
+              <View of="showGaps">Gaps</View>
             </span>
           </div>
           <div
@@ -293,7 +296,7 @@ function Open() {
           </div>
           <RunStrip />
         </Centre>
-        <Panel findings={findings} />
+        <Panel />
       </Columns>
       <p className="visually-hidden" role="status" aria-live="polite">
         {findings[0]?.sentence ?? ''}
@@ -311,7 +314,7 @@ function Fact({ label, value }: { label: string; value: string }) {
   );
 }
 
-function View({ of, children }: { of: 'showLast' | 'showSpots'; children: string }) {
+function View({ of, children }: { of: 'showLast' | 'showSpots' | 'showGaps'; children: string }) {
   const on = useDesk((s) => s[of]);
   return (
     <Toggle isSelected={on} onChange={(v) => useDesk.setState({ [of]: v })}>

@@ -1,8 +1,22 @@
 import { holderOf } from '@corkscrew/core';
-import { Pause, Play as PlayIcon, Repeat, SkipBack, SkipForward } from 'lucide-react';
+import {
+  ChevronDown,
+  ChevronUp,
+  Pause,
+  Play as PlayIcon,
+  Repeat,
+  SkipBack,
+  SkipForward,
+  ZoomIn,
+  ZoomOut,
+} from 'lucide-react';
 import { useEffect, useRef, useState, type PointerEvent } from 'react';
 import styled from 'styled-components';
-import { Button, IconButton, MainButton, Select, Toggle } from '../../ui/controls.tsx';
+import { usePhone } from '../../app/phone.ts';
+import { Choice, type Options } from '../../ui/Choice.tsx';
+import { Button, IconButton, MainButton, Toggle } from '../../ui/controls.tsx';
+import { BeatSheet } from './beat/BeatSheet.tsx';
+import { clampZoom } from './beat/scale.ts';
 import { lineView, stepFrame, useDesk } from './store.ts';
 import { seek, toggleRun, useTimeline } from './timeline.ts';
 
@@ -15,6 +29,7 @@ const Box = styled.section`
     font-weight: 700;
     font-stretch: 74%;
     margin-right: 6px;
+    white-space: nowrap;
   }
   .head {
     display: flex;
@@ -29,14 +44,14 @@ const Box = styled.section`
     text-align: right;
     margin-left: auto;
   }
-  svg {
+  > svg {
     display: block;
     width: 100%;
     height: 58px;
     touch-action: none;
     cursor: ew-resize;
   }
-  text {
+  > svg text {
     font: 640 12px 'Archivo Variable';
     font-stretch: 77%;
     fill: var(--ink-3);
@@ -51,10 +66,84 @@ const Box = styled.section`
   }
 `;
 const PAD = 14;
+const SPEEDS: Options<string> = [
+  ['0.5', '½×'],
+  ['1', '1×'],
+  ['2', '2×'],
+];
 
-/** Runs the play: frames as bars over seconds, the ball's thread under them, and the playhead. */
+/** Runs the play, over its beat sheet; on a phone, or folded, over a thin strip of its frames and the ball. */
 export function RunStrip() {
-  const { play, branch, frameId, time, running, speed, loop } = useDesk();
+  const { frameId, time, running, speed, loop, sheet } = useDesk();
+  const timeline = useTimeline();
+  const phone = usePhone();
+  const [zoom, setZoom] = useState<number | null>(null);
+  const open = sheet && !phone;
+  const now = time ?? timeline.bars.find((b) => b.frame === frameId)?.start ?? 0;
+  return (
+    <Box aria-label="Run the play" id="run">
+      <div className="head">
+        <h2 className="wide">{open ? 'Beat sheet' : 'Run'}</h2>
+        <IconButton aria-label="Previous frame" onPress={() => stepFrame(-1)}>
+          <SkipBack size={16} />
+        </IconButton>
+        <MainButton onPress={toggleRun} isDisabled={timeline.end === 0} data-testid="run">
+          {running ? <Pause size={15} /> : <PlayIcon size={15} />} {running ? 'Stop' : 'Run'}
+        </MainButton>
+        <IconButton aria-label="Next frame" onPress={() => stepFrame(1)}>
+          <SkipForward size={16} />
+        </IconButton>
+        <Choice
+          bare
+          label="Speed"
+          value={String(speed)}
+          options={SPEEDS}
+          onChange={(v) => useDesk.setState({ speed: Number(v) })}
+        />
+        <Toggle isSelected={loop} onChange={(v) => useDesk.setState({ loop: v })} className="wide">
+          <Repeat size={14} aria-label="Loop" />
+        </Toggle>
+        {time !== null && !running && (
+          <Button onPress={() => useDesk.setState({ time: null })} className="wide">
+            Draw
+          </Button>
+        )}
+        <span className="clock">
+          {now.toFixed(1)} of {timeline.end.toFixed(1)} s
+        </span>
+        {open && (
+          <>
+            <IconButton
+              aria-label="Shorter seconds"
+              onPress={() => setZoom((z) => clampZoom((z ?? 90) / 1.4))}
+            >
+              <ZoomOut size={16} />
+            </IconButton>
+            <IconButton
+              aria-label="Longer seconds"
+              onPress={() => setZoom((z) => clampZoom((z ?? 90) * 1.4))}
+            >
+              <ZoomIn size={16} />
+            </IconButton>
+          </>
+        )}
+        <IconButton
+          className="wide"
+          aria-label={open ? 'Fold the beat sheet' : 'Unfold the beat sheet'}
+          aria-expanded={open}
+          onPress={() => useDesk.setState({ sheet: !sheet })}
+        >
+          {open ? <ChevronDown size={16} /> : <ChevronUp size={16} />}
+        </IconButton>
+      </div>
+      {open ? <BeatSheet zoom={zoom} onZoom={setZoom} /> : <Slim now={now} />}
+    </Box>
+  );
+}
+
+/** Frames as bars over seconds, the ball's thread under them, and the playhead. */
+function Slim({ now }: { now: number }) {
+  const { play, branch, frameId } = useDesk();
   const timeline = useTimeline();
   const { walks, line } = lineView(play, branch, frameId);
   const svg = useRef<SVGSVGElement>(null);
@@ -66,46 +155,13 @@ export function RunStrip() {
     return () => seen.disconnect();
   }, []);
   const x = (t: number) => PAD + (t / end) * (width - 2 * PAD);
-  const now = time ?? timeline.bars.find((b) => b.frame === frameId)?.start ?? 0;
   const at = (e: PointerEvent) => {
     const box = svg.current!.getBoundingClientRect();
     seek((e.clientX - box.left - PAD) * (end / (width - 2 * PAD)));
   };
   const every = end > 12 ? 2 : 1;
   return (
-    <Box aria-label="Run the play" id="run">
-      <div className="head">
-        <h2 className="wide">Run</h2>
-        <IconButton aria-label="Previous frame" onPress={() => stepFrame(-1)}>
-          <SkipBack size={16} />
-        </IconButton>
-        <MainButton onPress={toggleRun} isDisabled={timeline.end === 0} data-testid="run">
-          {running ? <Pause size={15} /> : <PlayIcon size={15} />} {running ? 'Stop' : 'Run'}
-        </MainButton>
-        <IconButton aria-label="Next frame" onPress={() => stepFrame(1)}>
-          <SkipForward size={16} />
-        </IconButton>
-        <Select
-          aria-label="Speed"
-          value={speed}
-          onChange={(e) => useDesk.setState({ speed: Number(e.target.value) })}
-        >
-          <option value={0.5}>½×</option>
-          <option value={1}>1×</option>
-          <option value={2}>2×</option>
-        </Select>
-        <Toggle isSelected={loop} onChange={(v) => useDesk.setState({ loop: v })} className="wide">
-          <Repeat size={14} /> Loop
-        </Toggle>
-        {time !== null && !running && (
-          <Button onPress={() => useDesk.setState({ time: null })} className="wide">
-            Back to drawing
-          </Button>
-        )}
-        <span className="clock">
-          {now.toFixed(1)} of {timeline.end.toFixed(1)} s
-        </span>
-      </div>
+    <>
       <svg
         ref={svg}
         viewBox={`0 0 ${width} 58`}
@@ -177,7 +233,7 @@ export function RunStrip() {
           ? `${holderOf(walks.at(-1)!.after)} has the ball at the end`
           : 'ends with a shot'}
       </p>
-    </Box>
+    </>
   );
 }
 

@@ -7,6 +7,7 @@ import {
   walkLine,
   type Change,
   type Court,
+  type Finding,
   type Frame,
   type FrameWalk,
   type Play,
@@ -54,6 +55,14 @@ export interface Desk {
   speed: number;
   loop: boolean;
   presenting: boolean;
+  /** The action under the pointer or the focus on the beat sheet: it lights up on the court. */
+  hovered: string | null;
+  /** The beat sheet is unfolded. */
+  sheet: boolean;
+  /** The finding shown on the court, with its marks. */
+  shown: Finding | null;
+  /** Gaps beside the ball are named and measured. */
+  showGaps: boolean;
   revision: number;
   save: SaveState;
 }
@@ -77,6 +86,10 @@ export const useDesk = create<Desk>(() => ({
   speed: 1,
   loop: false,
   presenting: false,
+  hovered: null,
+  sheet: true,
+  shown: null,
+  showGaps: false,
   revision: 0,
   save: { is: 'unsaved' },
 }));
@@ -101,6 +114,8 @@ export function openOnDesk(play: Play, revision: number, save: SaveState): void 
     time: null,
     running: false,
     presenting: false,
+    hovered: null,
+    shown: null,
   });
 }
 
@@ -127,6 +142,7 @@ function show(play: Play, rest: Partial<Desk> = {}): void {
     actionId: frame.actions.some((a) => a.id === actionId) ? actionId : null,
     time: null,
     running: false,
+    shown: null,
   });
 }
 
@@ -183,6 +199,7 @@ export function goToFrame(id: string): void {
     time: null,
     running: false,
     notice: null,
+    shown: null,
   });
 }
 

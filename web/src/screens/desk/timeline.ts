@@ -1,4 +1,4 @@
-import { compile, courtFor, type Play, type Timeline } from '@corkscrew/core';
+import { compile, courtFor, frameAt, type Play, type Timeline } from '@corkscrew/core';
 import { useEffect } from 'react';
 import { lineView, useDesk } from './store.ts';
 
@@ -20,19 +20,13 @@ export function useTimeline(): Timeline {
   return timelineOf(play, branch, frameId);
 }
 
-/** The frame whose bar holds a time. */
-function frameAt(timeline: Timeline, t: number): string {
-  const bar = timeline.bars.find((b) => t < b.end - 1e-9) ?? timeline.bars.at(-1)!;
-  return bar.frame;
-}
-
 const reducedMotion = (): boolean => matchMedia('(prefers-reduced-motion: reduce)').matches;
 
 export function seek(t: number): void {
   const s = useDesk.getState();
   const timeline = timelineOf(s.play, s.branch, s.frameId);
   const time = Math.max(0, Math.min(timeline.end, t));
-  useDesk.setState({ time, frameId: frameAt(timeline, time), pending: null, actionId: null });
+  useDesk.setState({ time, frameId: frameAt(timeline, time), pending: null, actionId: null, shown: null });
 }
 
 /** Starts, or stops where it is. At the end it starts over. */
@@ -51,6 +45,7 @@ export function toggleRun(): void {
     pending: null,
     actionId: null,
     placing: false,
+    shown: null,
   });
 }
 

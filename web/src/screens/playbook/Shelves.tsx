@@ -11,6 +11,8 @@ const Scroll = styled.main`
   overflow: auto;
   outline: none;
   .row {
+    contain: strict;
+    will-change: transform;
     position: absolute;
     left: 0;
     right: 0;
@@ -77,7 +79,7 @@ export function Shelves({ rows, sort, loading, trash, any, error, onAct }: Shelv
     count: lines.length,
     getScrollElement: () => box.current,
     estimateSize: () => height,
-    overscan: 4,
+    overscan: 2,
     useFlushSync: false,
   });
   useEffect(() => virtual.measure(), [virtual, height]);

@@ -1,0 +1,75 @@
+import { polyline } from '../geometry/curve.ts';
+import type { LevelRecord } from '../motion/level.ts';
+import { runAlong } from '../motion/run.ts';
+import type { TimedAction, Timeline } from '../motion/timeline.ts';
+import { TEMPOS, type Action, type Cue, type Tempo } from '../play/document.ts';
+import type { Change, NewAction } from '../play/edit.ts';
+
+/** Times on a sheet are set to a hundredth of a second. */
+const tidy = (s: number): number => Math.round(s * 100) / 100;
+
+function withAction(action: Action, patch: object): Change {
+  const { id, ...rest } = action;
+  return { do: 'setAction', id, action: { ...rest, ...patch } as NewAction };
+}
+
+const find = (timeline: Timeline, id: string): TimedAction | undefined =>
+  timeline.actions.find((a) => a.action.id === id);
+
+/** The cue that makes an action start at a moment: what it waits for stays, the delay changes. Null when there is no such action. */
+export function startAt(timeline: Timeline, id: string, start: number): Change | null {
+  const timed = find(timeline, id);
+  if (!timed) return null;
+  const { cue } = timed.action;
+  const tie = timeline.ties.find((t) => t.to === id && t.by === 'coach');
+  const bar = timeline.bars.find((b) => b.frame === timed.frame);
+  if (cue && tie && cue.on !== 'frame')
+    return withAction(timed.action, { cue: { ...cue, delay: tidy(start - (tie.at - (cue.delay ?? 0))) } });
+  return withAction(timed.action, { cue: { on: 'frame', delay: tidy(start - (bar?.start ?? 0)) } });
+}
+
+/** The moment of an action that others are most often tied to. */
+const momentOf = (action: Action): NonNullable<Cue['event']> =>
+  action.does === 'screen' && !action.slip
+    ? 'set'
+    : action.does === 'pass' || action.does === 'handoff'
+      ? 'catch'
+      : action.does === 'shot'
+        ? 'release'
+        : 'end';
+
+/** The cue that starts one action on another: when the screen is set, the ball caught, the run ended. */
+export function tieTo(timeline: Timeline, from: string, to: string): Change | null {
+  const [a, b] = [find(timeline, from), find(timeline, to)];
+  return a && b && a !== b ? withAction(b.action, { cue: { on: from, event: momentOf(a.action) } }) : null;
+}
+
+/** The action without the coach's cue: it starts as anybody would take for granted. */
+export function untie(timeline: Timeline, id: string): Change | null {
+  const timed = find(timeline, id);
+  if (!timed?.action.cue) return null;
+  const { id: _id, cue: _cue, ...rest } = timed.action;
+  return { do: 'setAction', id, action: rest as NewAction };
+}
+
+/** The tempo at which a run comes nearest to lasting so many seconds. */
+export function tempoFor(timed: TimedAction, level: LevelRecord, seconds: number): Tempo | null {
+  const { run, action } = timed;
+  if (!run || run.length === 0) return null;
+  const curve = polyline(Array.from(run.x, (x, i) => ({ x, y: run.y[i]! })));
+  const lasts = (tempo: Tempo) =>
+    runAlong(curve, level, { tempo, dribbling: action.does === 'dribble' }).duration;
+  return TEMPOS.reduce((best, t) =>
+    Math.abs(lasts(t) - seconds) < Math.abs(lasts(best) - seconds) ? t : best,
+  );
+}
+
+/** The change that makes a run last about so long; null for what is not run, or keeps its tempo. */
+export function lastFor(timeline: Timeline, level: LevelRecord, id: string, seconds: number): Change | null {
+  const timed = find(timeline, id);
+  const tempo = timed && tempoFor(timed, level, seconds);
+  if (!timed || !tempo || !('path' in timed.action) || timed.action.does === 'seal') return null;
+  const now = ('tempo' in timed.action ? timed.action.tempo : undefined) ?? 'cut';
+  const { stretches: _paced, ...rest } = timed.action as Action & { stretches?: unknown };
+  return tempo === now && _paced === undefined ? null : withAction(rest as Action, { tempo });
+}

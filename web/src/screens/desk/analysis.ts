@@ -1,0 +1,63 @@
+import type { Finding, Metrics, Play, Units } from '@corkscrew/core';
+import { useEffect } from 'react';
+import { create } from 'zustand';
+import type { Answer, Question } from '../../workers/analyse.ts';
+
+interface Analysis {
+  readonly play: Play | null;
+  readonly leaf: string;
+  readonly findings: readonly Finding[];
+  readonly metrics: Metrics | null;
+}
+
+/** The last walk-through that came back; it stays on screen until the next one is there. */
+const useStore = create<Analysis>(() => ({ play: null, leaf: '', findings: [], metrics: null }));
+
+let worker: Worker | undefined;
+let asked: Question | undefined;
+let waiting: Question | undefined;
+let count = 0;
+
+function ask(question: Question): void {
+  worker ??= start();
+  // One at a time: what was overtaken while it waited is never computed.
+  if (asked) waiting = question;
+  else {
+    asked = question;
+    worker.postMessage(question);
+  }
+}
+
+function start(): Worker {
+  const made = new Worker(new URL('../../workers/analyse.ts', import.meta.url), { type: 'module' });
+  made.onmessage = ({ data }: MessageEvent<Answer>) => {
+    if (asked?.id === data.id)
+      useStore.setState({
+        play: asked.play,
+        leaf: asked.leaf,
+        findings: data.findings,
+        metrics: data.metrics,
+      });
+    asked = undefined;
+    const next = waiting;
+    waiting = undefined;
+    if (next) ask(next);
+  };
+  return made;
+}
+
+/** Has a line walked through whenever it changes. One instance on the desk. */
+export function useAnalysing(play: Play, leaf: string, units: Units): void {
+  useEffect(() => ask({ id: (count += 1), play, leaf, units }), [play, leaf, units]);
+}
+
+const NONE: readonly Finding[] = [];
+
+/** The findings of a play; until the first walk-through of it is back there are none. */
+export function useFindings(id: string): readonly Finding[] {
+  return useStore((s) => (s.play?.id === id ? s.findings : NONE));
+}
+
+export function useMetrics(id: string): Metrics | null {
+  return useStore((s) => (s.play?.id === id ? s.metrics : null));
+}

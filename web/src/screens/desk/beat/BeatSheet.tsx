@@ -1,0 +1,304 @@
+import {
+  actionWords,
+  beatOf,
+  lastFor,
+  levelRecord,
+  PLAYERS,
+  startAt,
+  tieTo,
+  type Beat,
+  type BeatBlock,
+  type Change,
+} from '@corkscrew/core';
+import {
+  useCallback,
+  useEffect,
+  useMemo,
+  useRef,
+  useState,
+  type KeyboardEvent,
+  type PointerEvent,
+} from 'react';
+import styled from 'styled-components';
+import { courtKey } from '../keys.ts';
+import { apply, lineView, useDesk } from '../store.ts';
+import { seek, useTimeline } from '../timeline.ts';
+import { choose, onBlockKey } from './block-keys.ts';
+import { Grips, TieInHand, type Grip, type Hold } from './Grips.tsx';
+import { Playhead, Ruler } from './Ruler.tsx';
+import { clampZoom, fitZoom, HEIGHT, PAD, ROW, RULER, xOf } from './scale.ts';
+import { Block, Score } from './Score.tsx';
+import { useWheel } from './wheel.ts';
+
+const Box = styled.div`
+  display: grid;
+  grid-template-columns: 40px minmax(0, 1fr);
+  .names {
+    padding-top: ${RULER}px;
+    display: grid;
+    grid-template-rows: repeat(6, ${ROW}px);
+    justify-items: center;
+    font: 640 12px/1 'Archivo Variable';
+    font-stretch: 77%;
+    color: var(--ink-2);
+  }
+  .names b {
+    width: 17px;
+    height: 17px;
+    border-radius: 50%;
+    background: var(--ink);
+    color: var(--on-ink);
+    display: grid;
+    place-items: center;
+    font-size: 12px;
+  }
+  .names span {
+    padding-top: 4px;
+  }
+  .roll {
+    overflow-x: auto;
+    overflow-y: hidden;
+    scrollbar-width: thin;
+    scrollbar-color: var(--rule-2) transparent;
+  }
+  svg {
+    display: block;
+    touch-action: pan-x;
+    user-select: none;
+  }
+  text {
+    font: 640 11.5px 'Archivo Variable';
+    font-stretch: 74%;
+    fill: var(--ink);
+    pointer-events: none;
+  }
+  .tick {
+    fill: var(--ink-3);
+  }
+  .no {
+    font-weight: 700;
+    font-size: 12px;
+  }
+  .late {
+    fill: var(--gap);
+    paint-order: stroke;
+    stroke: var(--sheet);
+    stroke-width: 4px;
+    font-size: 12px;
+  }
+  [data-block] {
+    cursor: grab;
+    outline: none;
+  }
+  [data-block]:focus-visible .body {
+    stroke: var(--pen);
+    stroke-width: 2.4;
+    stroke-dasharray: 4 2;
+  }
+  [data-block]:hover .body {
+    fill: var(--pen-w);
+  }
+  .edge {
+    fill: transparent;
+    cursor: ew-resize;
+  }
+  .knot {
+    fill: var(--sheet);
+    stroke: var(--pen);
+    stroke-width: 1.6;
+    cursor: crosshair;
+  }
+  .ruler {
+    cursor: ew-resize;
+    outline: none;
+  }
+  .ruler:focus-visible rect {
+    stroke: var(--pen);
+    stroke-width: 2;
+  }
+`;
+
+/** Seconds a drag snaps to; a hundredth while Alt is held. */
+const snapped = (dt: number, fine: boolean): number =>
+  fine ? Math.round(dt * 100) / 100 : Math.round(dt * 10) / 10;
+
+/** The line on the desk as a score: five staves and the ball, on which times, tempos and cues are set. */
+export function BeatSheet({
+  zoom: chosenZoom,
+  onZoom,
+}: {
+  zoom: number | null;
+  onZoom: (z: number) => void;
+}) {
+  const { play, branch, frameId, actionId, hovered } = useDesk();
+  const timeline = useTimeline();
+  const { court, walks } = lineView(play, branch, frameId);
+  const roll = useRef<HTMLDivElement>(null);
+  const [room, setRoom] = useState(640);
+  const [hold, setHold] = useState<Hold | null>(null);
+  const [tying, setTying] = useState<string | null>(null);
+  useEffect(() => {
+    const seen = new ResizeObserver(([e]) => e && setRoom(e.contentRect.width));
+    if (roll.current) seen.observe(roll.current);
+    return () => seen.disconnect();
+  }, []);
+  const beat = useMemo(() => {
+    const words = new Map(
+      walks.flatMap((w, i) =>
+        w.steps.map((s) => [s.action.id, actionWords(court, w, s, walks.slice(0, i)).replace(/^\d /, '')]),
+      ),
+    );
+    return beatOf(timeline, (id) => words.get(id) ?? '');
+  }, [timeline, walks, court]);
+  const zoom = chosenZoom ?? fitZoom(beat.end, room);
+  const width = Math.max(room, xOf(zoom, beat.end) + PAD + 12);
+
+  const timeAt = (clientX: number): number =>
+    (clientX - roll.current!.getBoundingClientRect().left + roll.current!.scrollLeft - PAD) / zoom;
+  const change = (c: Change | null) => {
+    if (c) apply(c);
+  };
+  const take = (e: PointerEvent<SVGElement>, id: string, grip: Grip) => {
+    if (e.button !== 0 || useDesk.getState().running) return;
+    e.stopPropagation();
+    e.currentTarget.setPointerCapture(e.pointerId);
+    setHold({ id, grip, from: timeAt(e.clientX), dt: 0, moved: false, over: null });
+  };
+  const drag = (e: PointerEvent) => {
+    if (!hold) return;
+    const dt = snapped(timeAt(e.clientX) - hold.from, e.altKey);
+    const under = document.elementFromPoint(e.clientX, e.clientY)?.closest('[data-block]');
+    const over = under?.getAttribute('data-block') ?? null;
+    setHold({ ...hold, dt, moved: hold.moved || dt !== 0 || (over !== null && over !== hold.id), over });
+  };
+  const drop = () => {
+    if (!hold) return;
+    setHold(null);
+    const block = beat.blocks.find((b) => b.id === hold.id)!;
+    if (!hold.moved) choose(block);
+    else if (hold.grip === 'tie') {
+      if (hold.over && hold.over !== hold.id) change(tieTo(timeline, hold.id, hold.over));
+    } else if (hold.grip === 'edge')
+      change(
+        lastFor(timeline, levelRecord(play.level, play.women), hold.id, block.to - block.from + hold.dt),
+      );
+    else change(startAt(timeline, hold.id, Math.max(0, block.from + hold.dt)));
+  };
+  const onWheel = (e: WheelEvent) => {
+    e.preventDefault();
+    if (e.ctrlKey || e.metaKey) onZoom(clampZoom(zoom * (e.deltaY < 0 ? 1.15 : 1 / 1.15)));
+    else if (e.shiftKey || Math.abs(e.deltaX) > Math.abs(e.deltaY))
+      roll.current!.scrollLeft += e.deltaX || e.deltaY;
+    else
+      seek(
+        (useDesk.getState().time ?? barStart(beat, useDesk.getState().frameId)) + Math.sign(e.deltaY) * 0.1,
+      );
+  };
+  useWheel(roll, onWheel);
+  const follow = useCallback((x: number, running: boolean) => {
+    const box = roll.current;
+    if (!box) return;
+    const at = x - box.scrollLeft;
+    if (at > box.clientWidth * (running ? 0.85 : 1) || at < 0) box.scrollLeft = x - box.clientWidth * 0.25;
+  }, []);
+
+  const keys = (e: KeyboardEvent, block: BeatBlock) => {
+    if (tying && e.key === 'Enter') {
+      change(tieTo(timeline, tying, block.id));
+      setTying(null);
+    } else if (e.key === 'Escape' && tying) setTying(null);
+    else if (!onBlockKey(e, block, beat)) {
+      if (e.key.toLowerCase() === 't' && !e.ctrlKey) setTying(block.id);
+      else courtKey(e);
+      return;
+    }
+    e.preventDefault();
+    e.stopPropagation();
+  };
+
+  const lit = actionId ?? hovered;
+  const focusable = beat.blocks.some((b) => b.id === actionId) ? actionId : beat.blocks[0]?.id;
+  return (
+    <Box>
+      <div className="names" aria-hidden="true">
+        {PLAYERS.map((p) => (
+          <b key={p}>{p}</b>
+        ))}
+        <span>Ball</span>
+      </div>
+      <div className="roll" ref={roll} data-testid="beat-sheet">
+        <svg
+          width={width}
+          height={HEIGHT}
+          onPointerMove={drag}
+          onPointerUp={drop}
+          onPointerCancel={() => setHold(null)}
+        >
+          <Score beat={beat} zoom={zoom} width={width} frame={frameId} />
+          <Ruler width={width} end={beat.end} timeAt={timeAt} />
+          <g role="grid" aria-label="Beat sheet">
+            {PLAYERS.map((p, row) => (
+              <g key={p} role="row" aria-label={`Player ${p}`}>
+                {cells(beat, row).map(({ block, room: labelRoom }) => (
+                  <g
+                    key={block.id}
+                    role="gridcell"
+                    data-block={block.id}
+                    tabIndex={block.id === focusable ? 0 : -1}
+                    aria-selected={block.id === actionId}
+                    aria-label={sentence(block, beat)}
+                    onPointerDown={(e) => take(e, block.id, 'move')}
+                    onPointerEnter={() => useDesk.setState({ hovered: block.id })}
+                    onPointerLeave={() => useDesk.setState({ hovered: null })}
+                    onFocus={() => useDesk.setState({ hovered: block.id })}
+                    onBlur={() => useDesk.setState({ hovered: null })}
+                    onKeyDown={(e) => keys(e, block)}
+                  >
+                    <Block
+                      block={block}
+                      zoom={zoom}
+                      room={labelRoom * zoom}
+                      chosen={block.id === lit}
+                      tying={block.id === tying || (hold?.grip === 'tie' && block.id === hold.over)}
+                      shift={hold?.id === block.id && hold.grip === 'move' ? hold.dt : 0}
+                      stretch={hold?.id === block.id && hold.grip === 'edge' ? hold.dt : 0}
+                    />
+                    <Grips block={block} zoom={zoom} shown={block.id === actionId} take={take} />
+                  </g>
+                ))}
+                {cells(beat, row).length === 0 && <g role="gridcell" aria-label={`${p} has nothing to do`} />}
+              </g>
+            ))}
+          </g>
+          {hold?.grip === 'tie' && hold.moved && <TieInHand beat={beat} hold={hold} zoom={zoom} />}
+          <Playhead zoom={zoom} end={beat.end} follow={follow} />
+        </svg>
+      </div>
+    </Box>
+  );
+}
+
+const barStart = (beat: Beat, frame: string): number => beat.bars.find((b) => b.frame === frame)?.start ?? 0;
+
+/** The blocks of a stave, each with the seconds its label may take. */
+function cells(beat: Beat, row: number): { block: BeatBlock; room: number }[] {
+  const mine = beat.blocks.filter((b) => b.row === row);
+  return mine.map((block, i) => {
+    const next = mine[i + 1]?.from ?? beat.end + 0.6;
+    return { block, room: block.instant ? next - block.from : Math.min(next, block.to) - block.from };
+  });
+}
+
+/** A block read aloud. */
+function sentence(block: BeatBlock, beat: Beat): string {
+  const tie = beat.ties.find((t) => t.action === block.id);
+  const miss = beat.misses.find((m) => m.action === block.id);
+  return [
+    `${PLAYERS[block.row]} ${block.label}, ${block.from.toFixed(1)} to ${block.to.toFixed(1)} seconds`,
+    block.tempo,
+    tie && `waits for ${PLAYERS[tie.from.row]}${tie.by === 'inferred' ? ', taken for granted' : ''}`,
+    miss && `${miss.late.toFixed(1)} seconds apart`,
+  ]
+    .filter(Boolean)
+    .join(', ');
+}

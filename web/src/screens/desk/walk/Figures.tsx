@@ -1,0 +1,160 @@
+import {
+  COMPARED,
+  figuresOf,
+  PLAYERS,
+  sayDistance,
+  type ComparedKey,
+  type Metrics,
+  type Units,
+} from '@corkscrew/core';
+import { useQuery } from '@tanstack/react-query';
+import { extent, median } from 'd3-array';
+import { scaleLinear } from 'd3-scale';
+import styled from 'styled-components';
+import { api } from '../../../app/api.ts';
+import { useDesk } from '../store.ts';
+
+const Box = styled.section`
+  margin-top: 18px;
+  h3 {
+    margin-bottom: 2px;
+  }
+  .lead {
+    color: var(--ink-2);
+    font-size: 12px;
+    margin-bottom: 8px;
+  }
+  .row {
+    display: grid;
+    grid-template-columns: 96px 1fr 58px;
+    gap: 8px;
+    align-items: center;
+    height: 24px;
+    font-size: 12.5px;
+    color: var(--ink-2);
+  }
+  .row b {
+    text-align: right;
+    color: var(--ink);
+  }
+  .row b,
+  td {
+    font: 640 13px/1 'Archivo Variable';
+    font-stretch: 77%;
+  }
+  svg {
+    display: block;
+    width: 100%;
+    height: 16px;
+    overflow: visible;
+  }
+  table {
+    width: 100%;
+    border-collapse: collapse;
+    margin-top: 12px;
+    font-size: 12.5px;
+  }
+  th {
+    text-align: right;
+    font: 600 11.5px/1.6 'Archivo Variable';
+    font-stretch: 80%;
+    color: var(--ink-3);
+  }
+  th:first-child {
+    text-align: left;
+  }
+  td {
+    text-align: right;
+    padding: 4px 0;
+    border-top: 1px solid var(--rule);
+  }
+`;
+const WIDTH = 120;
+
+/** The play in figures, each beside those of the playbook's other plays. */
+export function Figures({ metrics, units }: { metrics: Metrics; units: Units }) {
+  const id = useDesk((s) => s.play.id);
+  const plays = useQuery({ queryKey: ['plays', false], queryFn: () => api.plays(false) });
+  const others = (plays.data ?? []).filter((p) => p.id !== id);
+  const own = figuresOf(metrics);
+  const say = (key: ComparedKey, v: number | null): string => {
+    const { unit } = COMPARED.find((c) => c.key === key)!;
+    if (v === null) return '–';
+    if (unit === 'ft') return sayDistance(units === 'feet' ? Math.round(v) : v, units);
+    return unit === 's' ? `${v.toFixed(1)} s` : String(v);
+  };
+  return (
+    <Box aria-label="Figures">
+      <h3>In figures</h3>
+      <p className="lead">
+        {others.length > 0
+          ? `Each beside your other ${others.length === 1 ? 'play' : `${others.length} plays`}; the tall line is the middle one.`
+          : 'Your other plays will stand beside it.'}
+      </p>
+      {COMPARED.map(({ key, words }) => {
+        const theirs = others.flatMap((p) => p.summary.figures?.[key] ?? []);
+        const mid = median(theirs);
+        return (
+          <div className="row" key={key}>
+            <span>{words}</span>
+            <Strip own={own[key]} others={theirs} middle={mid} />
+            <b title={mid === undefined ? undefined : `Middle of the others: ${say(key, mid)}`}>
+              {say(key, own[key])}
+            </b>
+          </div>
+        );
+      })}
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">Player</th>
+            <th scope="col">Runs</th>
+            <th scope="col">Stands</th>
+          </tr>
+        </thead>
+        <tbody>
+          {PLAYERS.map((p) => (
+            <tr key={p}>
+              <th scope="row">{p}</th>
+              <td>
+                {sayDistance(
+                  units === 'feet' ? Math.round(metrics.players[p].feet) : metrics.players[p].feet,
+                  units,
+                )}
+              </td>
+              <td>{metrics.players[p].stands.toFixed(1)} s</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </Box>
+  );
+}
+
+/** One figure on a line: a tick a play, taller for the middle one, a dot for this play. */
+function Strip({
+  own,
+  others,
+  middle,
+}: {
+  own: number | null;
+  others: readonly number[];
+  middle: number | undefined;
+}) {
+  const [low = 0, high = 1] = extent([...others, ...(own === null ? [] : [own])]);
+  const x = scaleLinear()
+    .domain(low === high ? [low - 1, high + 1] : [low, high])
+    .range([5, WIDTH - 5]);
+  return (
+    <svg viewBox={`0 0 ${WIDTH} 16`} preserveAspectRatio="none" aria-hidden="true">
+      <path d={`M0 8H${WIDTH}`} stroke="var(--rule)" />
+      {others.map((v, i) => (
+        <path key={i} d={`M${x(v)} 5v6`} stroke="var(--rule-2)" />
+      ))}
+      {middle !== undefined && <path d={`M${x(middle)} 1v14`} stroke="var(--rule-2)" strokeWidth={1.5} />}
+      {own !== null && (
+        <circle cx={x(own)} cy={8} r={4} fill="var(--ink)" stroke="var(--desk)" strokeWidth={1.5} />
+      )}
+    </svg>
+  );
+}

@@ -1,0 +1,108 @@
+import { CHECKS, type Finding } from '@corkscrew/core';
+import { useState } from 'react';
+import styled from 'styled-components';
+import { useUnits } from '../../../app/units.ts';
+import { Button } from '../../../ui/controls.tsx';
+import { useFindings, useMetrics } from '../analysis.ts';
+import { lineView, useDesk } from '../store.ts';
+import { Figures } from './Figures.tsx';
+import { Item } from './Item.tsx';
+
+const Counts = styled.p`
+  display: flex;
+  gap: 14px;
+  margin-bottom: 10px;
+  font-size: 13px;
+  color: var(--ink-2);
+  span {
+    white-space: nowrap;
+  }
+  b {
+    font: 740 20px/1 'Archivo Variable';
+    font-stretch: 72%;
+    margin-right: 4px;
+    color: var(--ink);
+  }
+  .bad b {
+    color: var(--gap);
+  }
+`;
+const Clean = styled.details`
+  margin-top: 14px;
+  summary {
+    cursor: default;
+    color: var(--ink-2);
+    font-size: 12.5px;
+  }
+  li {
+    padding: 3px 0;
+    color: var(--ink-2);
+    font-size: 12.5px;
+  }
+`;
+
+/** True for what is against the rules or breaks the play. */
+export const mustMend = (f: Finding): boolean =>
+  f.silenced === undefined && (f.severity === 'illegal' || f.severity === 'breaks');
+
+/** The play gone through by somebody who sees everything: what to fix, what it costs, what is good to know. */
+export function WalkTab() {
+  const { play, branch, frameId } = useDesk();
+  const { court } = lineView(play, branch, frameId);
+  const units = useUnits(court);
+  const findings = useFindings(play.id);
+  const metrics = useMetrics(play.id);
+  const [quiet, setQuiet] = useState(false);
+  const told = findings.filter((f) => f.silenced === undefined);
+  const silenced = findings.filter((f) => f.silenced !== undefined);
+  const fix = told.filter(mustMend).length;
+  const costs = told.filter((f) => f.severity === 'costs').length;
+  const know = told.length - fix - costs;
+  const clean = CHECKS.filter((c) => !findings.some((f) => f.code === c.code));
+  return (
+    <>
+      {told.length === 0 ? (
+        <h3>Nothing breaks. {CHECKS.length} checks.</h3>
+      ) : (
+        <Counts>
+          {fix > 0 && (
+            <span className="bad">
+              <b>{fix}</b>to fix
+            </span>
+          )}
+          {costs > 0 && (
+            <span>
+              <b>{costs}</b>to watch
+            </span>
+          )}
+          {know > 0 && (
+            <span>
+              <b>{know}</b>to know
+            </span>
+          )}
+          <span>
+            <b>{clean.length}</b>clean
+          </span>
+        </Counts>
+      )}
+      {told.map((f) => (
+        <Item key={f.code + f.cause} finding={f} />
+      ))}
+      {silenced.length > 0 && (
+        <Button style={{ marginTop: 10 }} onPress={() => setQuiet(!quiet)} aria-expanded={quiet}>
+          {silenced.length} silenced
+        </Button>
+      )}
+      {quiet && silenced.map((f) => <Item key={f.code + f.cause} finding={f} />)}
+      <Clean>
+        <summary>{clean.length} checks found nothing</summary>
+        <ul>
+          {clean.map((c) => (
+            <li key={c.code}>{c.words}.</li>
+          ))}
+        </ul>
+      </Clean>
+      {metrics && <Figures metrics={metrics} units={units} />}
+    </>
+  );
+}

@@ -1,0 +1,38 @@
+import {
+  compile,
+  courtFor,
+  lineTo,
+  metricsOf,
+  walkThrough,
+  type Finding,
+  type Metrics,
+  type Play,
+  type Units,
+} from '@corkscrew/core';
+
+export interface Question {
+  readonly id: number;
+  readonly play: Play;
+  /** The frame its line ends with. */
+  readonly leaf: string;
+  readonly units: Units;
+}
+export interface Answer {
+  readonly id: number;
+  readonly findings: readonly Finding[];
+  readonly metrics: Metrics;
+}
+
+/** Walks a line through beside the page, so that the hand never waits for it. */
+self.onmessage = ({ data }: MessageEvent<Question>) => {
+  const { id, play, leaf, units } = data;
+  const court = courtFor(play);
+  const line = lineTo(play, leaf);
+  const compiled = compile(play, leaf, court, play.level);
+  const answer: Answer = {
+    id,
+    findings: walkThrough(play, line, { units, compiled }),
+    metrics: metricsOf(court, line, compiled.timeline),
+  };
+  self.postMessage(answer);
+};
