@@ -53,3 +53,21 @@ test('figures stand beside those of the other plays; gaps are named and measured
       .first(),
   ).toBeVisible();
 });
+
+test('what the team teaches is measured by, on every play', async ({ page, app }) => {
+  await page.goto(`${app.url}/plays/demo-low-windmill`);
+  await page.getByRole('tab', { name: /Walk-through/ }).click();
+  const few = page.getByRole('button', { name: /near the boards when the shot comes off/ });
+  await expect(few).toBeVisible();
+  await page.getByText('What we teach').click();
+  await page.getByLabel('Sent to the boards').fill('1');
+  await page.getByLabel('Sent to the boards').press('Enter');
+  await expect(few).toBeHidden();
+  await page.reload();
+  await page.getByRole('tab', { name: /Walk-through/ }).click();
+  await expect(page.getByText(/checks found nothing/)).toBeVisible();
+  await expect(few).toBeHidden();
+  await page.getByText('What we teach').click();
+  await page.getByRole('button', { name: 'As most schools do' }).click();
+  await expect(few).toBeVisible();
+});

@@ -203,6 +203,15 @@ describe('the service', () => {
     expect(r.headers.get('X-Content-Type-Options')).toBe('nosniff');
     expect(r.headers.get('X-Request-Id')).toBeTruthy();
   });
+  it('keeps what the team teaches; nonsense is refused and changes nothing', async () => {
+    expect(await json(await request('/api/team'))).toMatchObject({ name: 'Testers', school: {} });
+    const set = await send('PATCH', '/api/team', { school: { rebounders: 2, crowded: 14 } });
+    expect(await json(set)).toMatchObject({ school: { rebounders: 2, crowded: 14 } });
+    const bad = await send('PATCH', '/api/team', { school: { rebounders: 9 } });
+    expect(bad.status).toBe(400);
+    expect(await json(await request('/api/team'))).toMatchObject({ school: { rebounders: 2 } });
+    await send('PATCH', '/api/team', { school: {} });
+  });
   it('describes itself in OpenAPI, every route with its answer', async () => {
     const doc = await json<{
       openapi: string;

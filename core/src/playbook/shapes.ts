@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { OwnSchoolSchema } from '../walkthrough/school.ts';
 
 /** What travels between the app and the server: both check with these. */
 export const SummarySchema = z.object({
@@ -57,7 +58,14 @@ export const VersionRowSchema = z.object({
 });
 export type VersionRow = z.infer<typeof VersionRowSchema>;
 
-export const TeamSchema = z.object({ id: z.string(), name: z.string() });
+export const TeamSchema = z.object({
+  id: z.string(),
+  name: z.string(),
+  /** What the team teaches otherwise than most. */
+  school: OwnSchoolSchema,
+});
+
+export const TeamChangeSchema = z.object({ school: OwnSchoolSchema });
 export type Team = z.infer<typeof TeamSchema>;
 
 /** RFC 9457 problem details; `detail` is a sentence for the coach. */

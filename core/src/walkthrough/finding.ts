@@ -90,5 +90,8 @@ export interface Check {
   readonly group: Group;
   /** What it makes sure of, for the list of checks. */
   readonly words: string;
+  /** The limit it measures against, as a coach would say it. */
+  readonly limit: string;
+  readonly source: 'rule books, from memory' | 'common practice' | 'from memory';
   readonly run: (input: CheckInput) => readonly Told[];
 }

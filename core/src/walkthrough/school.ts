@@ -13,11 +13,14 @@ export const SchoolSchema = z.object({
 });
 export type School = z.infer<typeof SchoolSchema>;
 
-/** What most schools of a level teach; the youngest stand a little closer. */
-export const schoolFor = (level: Level, own: Partial<School> = {}): School => ({
-  rebounders: 3,
-  safeties: 1,
-  crowded: level === 'youth' ? 10 : 12,
-  idle: 6,
-  ...own,
+/** What a team teaches otherwise than most. */
+export const OwnSchoolSchema = SchoolSchema.partial();
+export type OwnSchool = z.infer<typeof OwnSchoolSchema>;
+
+/** What most schools of a level teach, where the team has not said otherwise; the youngest stand a little closer. */
+export const schoolFor = (level: Level, own: OwnSchool = {}): School => ({
+  rebounders: own.rebounders ?? 3,
+  safeties: own.safeties ?? 1,
+  crowded: own.crowded ?? (level === 'youth' ? 10 : 12),
+  idle: own.idle ?? 6,
 });

@@ -9,12 +9,12 @@ import { walkLine } from '../play/state.ts';
 import { SEVERITIES, type Check, type CheckInput, type Finding, type Told } from './finding.ts';
 import { momentsOf } from './moments.ts';
 import { CHECKS } from './registry.ts';
-import { schoolFor, type School } from './school.ts';
+import { schoolFor, type OwnSchool } from './school.ts';
 
 /** What the walk-through may be told beside the play. */
 export interface WalkOptions {
   readonly units?: Units | undefined;
-  readonly school?: Partial<School> | undefined;
+  readonly school?: OwnSchool | undefined;
   /** The line in time, where it is known already. */
   readonly compiled?: Compiled | undefined;
 }

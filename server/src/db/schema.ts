@@ -1,4 +1,4 @@
-import type { Play, PlaySummary } from '@corkscrew/core';
+import type { Play, PlaySummary, OwnSchool } from '@corkscrew/core';
 import { index, integer, jsonb, pgTable, serial, text, timestamp, uniqueIndex } from 'drizzle-orm/pg-core';
 
 const when = (name: string) => timestamp(name, { withTimezone: true });
@@ -6,6 +6,8 @@ const when = (name: string) => timestamp(name, { withTimezone: true });
 export const teams = pgTable('teams', {
   id: text('id').primaryKey(),
   name: text('name').notNull(),
+  /** Limits of the walk-through that this team teaches otherwise. */
+  school: jsonb('school').$type<OwnSchool>().notNull().default({}),
   createdAt: when('created_at').notNull().defaultNow(),
 });
 

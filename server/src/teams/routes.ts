@@ -1,21 +1,30 @@
-import { TeamSchema } from '@corkscrew/core';
+import { TeamChangeSchema, TeamSchema, type Team } from '@corkscrew/core';
 import { eq } from 'drizzle-orm';
 import { Hono } from 'hono';
 import type { Db } from '../db/client.ts';
 import { teams } from '../db/schema.ts';
-import { describe } from '../http/describe.ts';
+import { body, describe } from '../http/describe.ts';
 import { notFound } from '../http/problem.ts';
 
-/** The one team of this server. */
+const SHOWN = { id: teams.id, name: teams.name, school: teams.school };
+
+async function getTeam(db: Db, id: string): Promise<Team> {
+  const [team] = await db.select(SHOWN).from(teams).where(eq(teams.id, id));
+  if (!team) throw notFound('The team');
+  return team;
+}
+
+/** The one team of this server, and what it teaches. */
 export function teamRoutes(db: Db, teamId: string) {
-  return new Hono().get('/', describe('The team', TeamSchema), async (c) => {
-    const [team] = await db
-      .select({ id: teams.id, name: teams.name })
-      .from(teams)
-      .where(eq(teams.id, teamId));
-    if (!team) throw notFound('The team');
-    return c.json(team);
-  });
+  return new Hono()
+    .get('/', describe('The team', TeamSchema), async (c) => c.json(await getTeam(db, teamId)))
+    .patch('/', describe('Change what the team teaches', TeamSchema), body(TeamChangeSchema), async (c) => {
+      await db
+        .update(teams)
+        .set({ school: c.req.valid('json').school })
+        .where(eq(teams.id, teamId));
+      return c.json(await getTeam(db, teamId));
+    });
 }
 
 export async function ensureTeam(db: Db, id: string, name: string): Promise<void> {

@@ -11,6 +11,8 @@ export const cornerDrift: Check = {
   code: 'corner-drift',
   group: 'spacing',
   words: 'The corner is held while a teammate drives',
+  limit: '4 ft up from the corner on the side of the drive',
+  source: 'common practice',
   run: (input) =>
     drives(input).flatMap(({ step, walk, run }) => {
       const { court, timeline, units } = input;

@@ -47,6 +47,8 @@ export const crowded: Check = {
   code: 'crowded',
   group: 'spacing',
   words: 'Perimeter players keep their distance',
+  limit: '12 ft (10 ft youth) between two men about the arc for 1.2 s; your own limit',
+  source: 'common practice',
   run: (input) => {
     const { court, moments, school, walks, units } = input;
     const walkOf = new Map(walks.map((w, i) => [w.frame.id, [w, walks[i + 1], walks[i - 1]] as const]));

@@ -5,6 +5,8 @@ export const cues: Check = {
   code: 'cues',
   group: 'cues',
   words: 'Every cue can happen',
+  limit: 'a cue names something earlier, in no circle, and is met within 0.1 s',
+  source: 'common practice',
   run: (input) =>
     input.faults.flatMap((fault) => {
       const first = fault.actions.map((id) => timed(input, id)).find((a) => a !== undefined);

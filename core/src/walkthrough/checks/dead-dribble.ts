@@ -7,6 +7,8 @@ export const deadDribble: Check = {
   code: 'dead-dribble',
   group: 'ball',
   words: 'Nobody dribbles again after picking it up',
+  limit: 'no exception',
+  source: 'rule books, from memory',
   run: (input) =>
     eachStep(input, (step, walk) => {
       const { action, before } = step;

@@ -7,6 +7,8 @@ export const driveGap: Check = {
   code: 'drive-gap',
   group: 'spacing',
   words: 'Drives go into double gaps, or wider',
+  limit: 'a gap under a spot and a half, about 22 ft along the perimeter',
+  source: 'common practice',
   run: (input) =>
     drives(input).flatMap(({ step, walk, run }): Told[] => {
       const { court, timeline, units } = input;

@@ -8,6 +8,8 @@ export const entryAngle: Check = {
   code: 'entry-angle',
   group: 'passes',
   words: 'The post is fed from an angle',
+  limit: 'from above the key or from the other side, to a man who stands in the low post',
+  source: 'common practice',
   run: (input) =>
     input.timeline.flights.flatMap((f) => {
       const pass = timed(input, f.action);

@@ -40,6 +40,8 @@ export const feetOnLine: Check = {
   code: 'feet-on-line',
   group: 'shot',
   words: 'No shooter has his feet on the three-point line',
+  limit: '1.2 ft inside to 0.45 ft outside the line',
+  source: 'common practice',
   run: (input) =>
     shots(input).flatMap((f) => {
       const out = outsideArc(input.court, f.from);

@@ -9,6 +9,8 @@ export const idleBall: Check = {
   code: 'idle-ball',
   group: 'ball',
   words: 'Nobody holds the ball past five seconds',
+  limit: '5 s without a dribble',
+  source: 'rule books, from memory',
   run: ({ moments, walks }) => {
     const thrower = walks[0]?.before.thrower ?? null;
     let released = thrower === null;

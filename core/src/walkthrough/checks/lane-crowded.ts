@@ -7,6 +7,8 @@ export const laneCrowded: Check = {
   code: 'lane-crowded',
   group: 'spacing',
   words: 'The lane is free for a drive',
+  limit: 'two teammates in the lane',
+  source: 'common practice',
   run: (input) =>
     drives(input).flatMap(({ step, walk, run }) => {
       const at = run.start + (run.end - run.start) * 0.6;

@@ -9,6 +9,8 @@ export const longRebound: Check = {
   code: 'long-rebound',
   group: 'shot',
   words: 'Somebody is there for a long rebound',
+  limit: 'somebody 7 to 19 ft from the rim after a three',
+  source: 'common practice',
   run: (input) =>
     shots(input).flatMap((f) => {
       const { court, timeline, units } = input;

@@ -6,5 +6,7 @@ export const movingScreen: Check = {
   code: 'moving-screen',
   group: 'law',
   words: 'A screen stands still before it is used',
+  limit: 'still before the user is by',
+  source: 'rule books, from memory',
   run: missing(false),
 };

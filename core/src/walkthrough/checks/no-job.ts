@@ -8,6 +8,8 @@ export const noJob: Check = {
   code: 'no-job',
   group: 'idle',
   words: 'Nobody is left out frame after frame',
+  limit: 'four frames in a row',
+  source: 'common practice',
   run: ({ walks, timeline, school }) =>
     PLAYERS.flatMap((p) => {
       let from = -1;

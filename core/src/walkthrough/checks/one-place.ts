@@ -9,6 +9,8 @@ export const onePlace: Check = {
   code: 'one-place',
   group: 'law',
   words: 'Two players never end in one place',
+  limit: '1 ft 6 in between two men at a bar line',
+  source: 'common practice',
   run: ({ walks, timeline }) => {
     const start = walks[0];
     const stands = [

@@ -14,6 +14,8 @@ export const onlyHolder: Check = {
   code: 'ball-not-his',
   group: 'ball',
   words: 'Only the man with the ball passes, dribbles, hands off or shoots',
+  limit: 'no exception',
+  source: 'rule books, from memory',
   run: (input) =>
     eachStep(input, (step, walk) => {
       const { action, before } = step;

@@ -9,6 +9,8 @@ export const outOfBounds: Check = {
   code: 'out-of-bounds',
   group: 'law',
   words: 'Nobody is out of bounds, the thrower-in aside',
+  limit: 'the lines are out',
+  source: 'rule books, from memory',
   run: (input) => {
     const { court, walks } = input;
     const start = walks[0];

@@ -8,6 +8,8 @@ export const overload: Check = {
   code: 'overload',
   group: 'spacing',
   words: 'An overloaded side has a threat on the other',
+  limit: 'nobody on the weak side while the ball is on a side',
+  source: 'common practice',
   run: ({ walks, timeline }) =>
     walks.flatMap((walk, i) => {
       const { places, ball } = walk.after;

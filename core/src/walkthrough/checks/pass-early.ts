@@ -10,6 +10,8 @@ export const passEarly: Check = {
   code: 'pass-early',
   group: 'passes',
   words: 'A pass does not come before its man',
+  limit: '0.3 s before the receiver',
+  source: 'from memory',
   run: (input) =>
     passMeetings(input).flatMap((m) => {
       const early = m.second - m.first;

@@ -9,6 +9,8 @@ export const passLate: Check = {
   code: 'pass-late',
   group: 'passes',
   words: 'A cutter does not wait for the ball',
+  limit: '0.8 s after the receiver',
+  source: 'from memory',
   run: (input) =>
     passMeetings(input).flatMap((m) => {
       const late = m.first - m.second;

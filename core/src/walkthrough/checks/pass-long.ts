@@ -6,6 +6,8 @@ export const passLong: Check = {
   code: 'pass-long',
   group: 'passes',
   words: 'No pass is longer than is safe at the level',
+  limit: '22 ft youth, 30 ft high school, 35 ft college, 40 ft professional',
+  source: 'from memory',
   run: (input) =>
     input.timeline.flights.flatMap((f) => {
       const feet = distance(f.from, f.to);

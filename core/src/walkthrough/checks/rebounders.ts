@@ -14,6 +14,8 @@ export const rebounders: Check = {
   code: 'rebounders',
   group: 'shot',
   words: 'Enough go to the boards and somebody stays back',
+  limit: 'three within 15 ft of the rim and one back above 21 ft, when the ball comes off; your own numbers',
+  source: 'common practice',
   run: (input) =>
     shots(input).flatMap((f) => {
       const { court, timeline, school } = input;

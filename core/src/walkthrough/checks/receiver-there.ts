@@ -11,6 +11,8 @@ export const receiverThere: Check = {
   code: 'receiver-not-there',
   group: 'ball',
   words: 'A handoff is within an arm; nobody passes to himself',
+  limit: '4 ft 6 in between the two',
+  source: 'common practice',
   run: (input) =>
     eachStep(input, (step, walk) => {
       const { action, before } = step;

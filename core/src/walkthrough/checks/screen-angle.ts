@@ -10,6 +10,8 @@ export const screenAngleFits: Check = {
   code: 'screen-angle',
   group: 'screens',
   words: 'A screener’s back faces where the cutter goes',
+  limit: '75° off the way the user goes, where the coach turned the screener',
+  source: 'common practice',
   run: (input) =>
     input.timeline.screens.flatMap((s) => {
       const screen = timed(input, s.action);

@@ -5,5 +5,7 @@ export const screenLate: Check = {
   code: 'screen-late',
   group: 'screens',
   words: 'A screen is set before the cutter leaves',
+  limit: 'the user is more than 0.6 s ahead of the screener',
+  source: 'common practice',
   run: missing(true),
 };

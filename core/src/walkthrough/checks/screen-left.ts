@@ -5,6 +5,8 @@ export const screenLeft: Check = {
   code: 'screen-left',
   group: 'screens',
   words: 'A screen is held until it is used',
+  limit: 'held until the user is nearest',
+  source: 'common practice',
   run: (input) =>
     input.timeline.screens.flatMap((s) => {
       if (!s.used || s.slip || s.left >= s.used.at - 1e-6) return [];

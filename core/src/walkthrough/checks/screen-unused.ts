@@ -5,6 +5,8 @@ export const screenUnused: Check = {
   code: 'screen-unused',
   group: 'screens',
   words: 'Every screen has somebody who uses it',
+  limit: 'within 4 ft 6 in, in its frame or the next',
+  source: 'common practice',
   run: (input) =>
     input.timeline.screens.flatMap((s) => {
       const screen = timed(input, s.action);

@@ -9,6 +9,8 @@ export const screenWide: Check = {
   code: 'screen-wide',
   group: 'screens',
   words: 'The cutter goes shoulder to hip past his screen',
+  limit: '3 ft 7 in from the screener’s middle',
+  source: 'common practice',
   run: (input) =>
     input.timeline.screens.flatMap((s) => {
       const screen = timed(input, s.action);

@@ -8,6 +8,8 @@ export const shotClock: Check = {
   code: 'shot-clock',
   group: 'law',
   words: 'The play is over before the shot clock',
+  limit: 'the court’s own: 30 s college, 24 s international and professional, none in high school',
+  source: 'rule books, from memory',
   run: ({ play, court, timeline, walks }) => {
     const key = court.key === 'custom' ? (play.customCourt?.base ?? 'nfhs') : court.key;
     const clock = RULE_SETS[key].shotClock;

@@ -11,6 +11,8 @@ export const standing: Check = {
   code: 'standing',
   group: 'idle',
   words: 'Nobody stands for long without a job',
+  limit: '6 s without a move, the ball or a screen; your own limit',
+  source: 'common practice',
   run: ({ moments, timeline, school }) =>
     PLAYERS.flatMap((p) => {
       const screens = timeline.screens.filter((s) => s.by === p);

@@ -16,6 +16,8 @@ export const threeSeconds: Check = {
   code: 'three-seconds',
   group: 'law',
   words: 'Nobody is in the lane for three seconds',
+  limit: '3 s with a foot well inside the lane, once the ball is in play',
+  source: 'rule books, from memory',
   run: ({ court, moments, timeline, walks }) => {
     const thrower = walks[0]?.before.thrower;
     const inPlay = thrower ? (timeline.flights[0]?.release ?? 0) : 0;

@@ -9,6 +9,8 @@ export const throwIn: Check = {
   code: 'throw-in-count',
   group: 'law',
   words: 'A throw-in is released within five seconds',
+  limit: '5 s to the release',
+  source: 'rule books, from memory',
   run: (input) => {
     const { walks, timeline } = input;
     const start = walks[0]?.before;

@@ -11,6 +11,8 @@ export const zoneDribble: Check = {
   code: 'zone-dribble',
   group: 'zone',
   words: 'A dribble against a zone attacks or moves a defender',
+  limit: '3 ft nearer or 9 ft across',
+  source: 'common practice',
   run: onZone((input) =>
     eachStep(input, (step, walk) => {
       if (step.action.does !== 'dribble') return undefined;

@@ -11,6 +11,8 @@ export const zoneInside: Check = {
   code: 'zone-inside',
   group: 'zone',
   words: 'Somebody is inside a zone',
+  limit: '2.5 s with nobody inside',
+  source: 'common practice',
   run: missing(
     (court, m) => PLAYERS.some((p) => inside(court, m.places[p])),
     (s) => `Nobody is inside for ${s}: the zone may step out.`,

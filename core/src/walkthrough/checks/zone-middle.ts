@@ -10,6 +10,8 @@ export const zoneMiddle: Check = {
   code: 'zone-middle',
   group: 'zone',
   words: 'The ball touches the middle of a zone',
+  limit: 'one touch at the high post',
+  source: 'common practice',
   run: onZone(({ court, moments, walks, timeline }) => {
     const passes = timeline.flights.filter((f) => f.receiver !== null);
     if (passes.length < 2 || moments.some((m) => m.holder && highPost(court, m.places[m.holder]))) return [];

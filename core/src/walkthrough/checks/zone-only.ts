@@ -3,8 +3,7 @@ import type { Check, CheckInput, Told } from '../finding.ts';
 import { longest, spells, type Moment } from '../moments.ts';
 import { seconds } from './support.ts';
 
-const againstZone = ({ play }: CheckInput): boolean =>
-  play.against.some((a) => a !== 'man' && a !== 'any');
+const againstZone = ({ play }: CheckInput): boolean => play.against.some((a) => a !== 'man' && a !== 'any');
 
 export const onZone =
   (run: (input: CheckInput) => readonly Told[]): Check['run'] =>

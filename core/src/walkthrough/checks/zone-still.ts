@@ -10,6 +10,8 @@ export const zoneStill: Check = {
   code: 'zone-still',
   group: 'zone',
   words: 'Players move while the ball moves',
+  limit: 'two passes in a row with nobody moving',
+  source: 'common practice',
   run: onZone(({ timeline }) => {
     let row = 0;
     return timeline.flights.flatMap((f) => {

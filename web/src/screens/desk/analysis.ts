@@ -1,6 +1,8 @@
-import type { Finding, Metrics, Play, Units } from '@corkscrew/core';
+import type { Finding, Metrics, OwnSchool, Play, Units } from '@corkscrew/core';
+import { useQuery } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { create } from 'zustand';
+import { api } from '../../app/api.ts';
 import type { Answer, Question } from '../../workers/analyse.ts';
 
 interface Analysis {
@@ -31,6 +33,7 @@ function ask(question: Question): void {
 function start(): Worker {
   const made = new Worker(new URL('../../workers/analyse.ts', import.meta.url), { type: 'module' });
   made.onmessage = ({ data }: MessageEvent<Answer>) => {
+    if (asked) performance.measure('walk-through', { start: asked.at });
     if (asked?.id === data.id)
       useStore.setState({
         play: asked.play,
@@ -48,8 +51,14 @@ function start(): Worker {
 
 /** Has a line walked through whenever it changes. One instance on the desk. */
 export function useAnalysing(play: Play, leaf: string, units: Units): void {
-  useEffect(() => ask({ id: (count += 1), play, leaf, units }), [play, leaf, units]);
+  const team = useQuery({ queryKey: ['team'], queryFn: api.team });
+  const school = team.data?.school ?? USUAL;
+  useEffect(
+    () => ask({ id: (count += 1), at: performance.now(), play, leaf, units, school }),
+    [play, leaf, units, school],
+  );
 }
+const USUAL: OwnSchool = {};
 
 const NONE: readonly Finding[] = [];
 

@@ -7,6 +7,7 @@ import { useFindings, useMetrics } from '../analysis.ts';
 import { lineView, useDesk } from '../store.ts';
 import { Figures } from './Figures.tsx';
 import { Item } from './Item.tsx';
+import { SchoolForm } from './SchoolForm.tsx';
 
 const Counts = styled.p`
   display: flex;
@@ -98,10 +99,13 @@ export function WalkTab() {
         <summary>{clean.length} checks found nothing</summary>
         <ul>
           {clean.map((c) => (
-            <li key={c.code}>{c.words}.</li>
+            <li key={c.code} title={`${c.limit} (${c.source})`}>
+              {c.words}.
+            </li>
           ))}
         </ul>
       </Clean>
+      <SchoolForm level={play.level} />
       {metrics && <Figures metrics={metrics} units={units} />}
     </>
   );

@@ -1,0 +1,1 @@
+ALTER TABLE "teams" ADD COLUMN "school" jsonb DEFAULT '{}'::jsonb NOT NULL;
