@@ -1,16 +1,78 @@
 import { expect, newPlay, saved, test } from './app.ts';
 
 test('a finding is jumped to, measured on the court and mended in one tap', async ({ page, app }) => {
-  await page.goto(`${app.url}/plays/demo-horns-kite`);
+  await newPlay(page, app, 'Crowded');
+  for (const k of ['2', 'c', 'l', 's', 'Enter', 'n', '1', 'z', '1', 'z'])
+    await page.locator('#court').press(k);
   await page.getByRole('tab', { name: /Walk-through/ }).click();
-  const finding = page.getByRole('button', { name: /^1 and 4 are .* apart/ });
+  const finding = page.getByRole('button', { name: /^1 and 2 are .* apart/ });
   await finding.click();
   await expect(finding).toHaveAttribute('aria-expanded', 'true');
   await expect(page.getByTestId('court').getByText(/^\d+ ft/)).toBeVisible();
-  await page.getByRole('button', { name: /^Move 4 to the/ }).click();
+  await page.getByRole('button', { name: /^Move 2 to the left wing/ }).click();
   await expect(finding).toBeHidden();
   await page.keyboard.press('Control+z');
   await expect(finding).toBeVisible();
+});
+
+test('a cut is delayed, a cue tied, the finding goes away, and the play is watched', async ({
+  page,
+  app,
+}) => {
+  const id = await newPlay(page, app, 'In time');
+  for (const k of ['2', 'c', 'l', 'w', 'Enter', '1', 'p', '2', 'Enter'])
+    await page.locator('#court').press(k);
+  await page.getByRole('tab', { name: /Walk-through/ }).click();
+  const early = page.getByRole('button', { name: /^The ball is there .* before 2/ });
+
+  // The pass is called at once, and the cut sent later: the ball comes too soon.
+  const [cut, pass] = [page.locator('[data-block="a1"]'), page.locator('[data-block="a2"]')];
+  await pass.focus();
+  for (let i = 0; i < 5; i++) await page.keyboard.press('Shift+ArrowLeft');
+  await cut.focus();
+  for (let i = 0; i < 4; i++) await page.keyboard.press('Shift+ArrowRight');
+  await expect(early).toBeVisible();
+  await expect(page.getByTestId('rung-1').getByRole('img', { name: /^The ball is there/ })).toBeVisible();
+
+  // Tied to the end of the cut, it is in time.
+  await page.keyboard.press('t');
+  await page.keyboard.press('ArrowUp');
+  await expect(pass).toBeFocused();
+  await page.keyboard.press('Enter');
+  await expect(early).toBeHidden();
+  await expect
+    .poll(async () => (await app.play(id)).frames[0]!.actions[1]?.cue)
+    .toEqual({ on: 'a1', event: 'end' });
+  await expect
+    .poll(async () => (await app.play(id)).frames[0]!.actions[0]?.cue)
+    .toMatchObject({ on: 'frame' });
+
+  await page.locator('#court').press(' ');
+  await expect(page.getByTestId('run')).toContainText('Stop');
+  await expect(page.getByTestId('run')).toContainText('Run', { timeout: 15_000 });
+});
+
+test('a cue and a change of pace are set in fields as well', async ({ page, app }) => {
+  const id = await newPlay(page, app, 'By fields');
+  for (const k of ['2', 'c', 'l', 'w', 'Enter', '3', 'c', 'r', 'w', 'Enter'])
+    await page.locator('#court').press(k);
+  await page.getByRole('row', { name: /3 lifts/ }).click();
+  await page
+    .getByRole('combobox', { name: 'Waits for' })
+    .selectOption({ label: '1: 2 lifts to the left wing' });
+  await page.getByLabel('Until it').selectOption('at');
+  await page.getByLabel('Then seconds more').fill('0.4');
+  await page.getByLabel('Then seconds more').press('Enter');
+  await page.getByLabel('But first').selectOption('walk');
+  await page.getByRole('combobox', { name: 'Over', exact: true }).selectOption('0.75');
+  await expect
+    .poll(async () => (await app.play(id)).frames[0]!.actions[1])
+    .toMatchObject({
+      cue: { on: 'a1', event: 'at', at: 0.5, delay: 0.4 },
+      stretches: [{ to: 0.75, tempo: 'walk' }],
+    });
+  await page.getByRole('combobox', { name: 'Waits for' }).selectOption('');
+  await expect.poll(async () => (await app.play(id)).frames[0]!.actions[1]?.cue).toBeUndefined();
 });
 
 test('a finding is silenced with a reason, stays silent after a reload, and can be told again', async ({
@@ -55,12 +117,14 @@ test('figures stand beside those of the other plays; gaps are named and measured
 });
 
 test('what the team teaches is measured by, on every play', async ({ page, app }) => {
-  await page.goto(`${app.url}/plays/demo-low-windmill`);
+  await newPlay(page, app, 'Boards');
+  for (const k of ['1', 'f']) await page.locator('#court').press(k);
+  await expect(saved(page)).toBeVisible();
   await page.getByRole('tab', { name: /Walk-through/ }).click();
-  const few = page.getByRole('button', { name: /near the boards when the shot comes off/ });
+  const few = page.getByRole('button', { name: /^Nobody is near the boards/ });
   await expect(few).toBeVisible();
   await page.getByText('What we teach').click();
-  await page.getByLabel('Sent to the boards').fill('1');
+  await page.getByLabel('Sent to the boards').fill('0');
   await page.getByLabel('Sent to the boards').press('Enter');
   await expect(few).toBeHidden();
   await page.reload();

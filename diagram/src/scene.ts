@@ -37,9 +37,11 @@ export interface Scale {
   readonly margin: number;
   /** How deep the floor is drawn, feet from the baseline. */
   readonly depth: number;
+  /** Feet left below that depth, where nothing stands; as at the other edges when it is not said. */
+  readonly foot?: number;
 }
 
-export const DESK: Scale = { ppf: 12.5, mark: 1, margin: 4, depth: 35 };
+export const DESK: Scale = { ppf: 12.5, mark: 1, margin: 4, depth: 35, foot: 0.5 };
 /** Small pictures: bodies stay readable while the floor shrinks. */
 export const THUMB: Scale = { ppf: 2.9, mark: 0.5, margin: 1, depth: 33 };
 
@@ -48,11 +50,9 @@ export const THUMB_WIDE: Scale = { ppf: 2.6, mark: 0.47, margin: 4, depth: 31 };
 /** A picture to look at before drawing: no handles, larger bodies. */
 export const PREVIEW: Scale = { ppf: 5.6, mark: 0.8, margin: 1.5, depth: 33 };
 
-/** Below the depth drawn nothing stands: half a foot is enough there. */
-const FOOT = 0.5;
 export const sceneSize = (s: Scale) => ({
   width: (50 + 2 * s.margin) * s.ppf,
-  height: (s.depth + s.margin + FOOT) * s.ppf,
+  height: (s.depth + s.margin + (s.foot ?? s.margin)) * s.ppf,
 });
 
 const r = (n: number): number => Math.round(n * 100) / 100;

@@ -50,6 +50,19 @@ export async function run(): Promise<void> {
     await dark.getByTestId('rung-2').click();
     await dark.locator('#court').press('3');
     await shot(dark, 'desk-dark');
+    // The coach sends 1 too early: the screen is not set yet, and the walk-through says so.
+    const early = await open('/plays/demo-horns-kite');
+    await early.getByRole('gridcell', { name: /^1 attacks/ }).focus();
+    for (let i = 0; i < 12; i++) await early.keyboard.press('Shift+ArrowLeft');
+    await early.waitForTimeout(800);
+    await early.getByTestId('save').filter({ hasText: 'Saved' }).waitFor();
+    await early.close();
+    for (const dark of [false, true]) {
+      const walk = await open('/plays/demo-horns-kite', { dark });
+      await walk.getByRole('tab', { name: /Walk-through/ }).click();
+      await walk.getByRole('button', { name: /^5 still moves/ }).click();
+      await shot(walk, dark ? 'walk-through-dark' : 'walk-through');
+    }
     const present = await open('/plays/demo-horns-lantern', { dark: true });
     await present.getByTestId('rung-2').click();
     await present.keyboard.press('Shift+P');

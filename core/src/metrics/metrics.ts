@@ -2,7 +2,6 @@ import { byPlayer, PLAYERS, type PlayerId } from '../alignment/library.ts';
 import type { Court } from '../court/court.ts';
 import { behindArc, inLane } from '../court/queries.ts';
 import { distance, type Point } from '../geometry/vec.ts';
-import { speedAt } from '../motion/track.ts';
 import type { Timeline } from '../motion/timeline.ts';
 import type { Frame } from '../play/document.ts';
 import { MOMENT, momentsOf } from '../walkthrough/moments.ts';
@@ -121,7 +120,7 @@ export function metricsOf(court: Court, line: readonly Frame[], timeline: Timeli
     longestPass: Math.max(0, ...passes.map((f) => distance(f.from, f.to))),
     players: byPlayer((p) => ({
       feet: timeline.moves[p].reduce((n, m) => n + (m.run?.length ?? 0), 0),
-      stands: moments.filter((m) => speedAt(timeline, p, m.t) < STANDS).length * MOMENT,
+      stands: moments.filter((m) => m.speeds[p] < STANDS).length * MOMENT,
     })),
   };
 }

@@ -44,6 +44,7 @@ export class Schedule {
   private readonly byId: ReadonlyMap<string, Node>;
   /** For each run, the run of the same man that follows it without a stop. */
   private readonly joins = new Map<Node, Node>();
+  private readonly joined = new Map<Node, Node>();
 
   constructor(nodes: readonly Node[], walks: readonly FrameWalk[], level: LevelRecord, rim: Point) {
     this.nodes = nodes;
@@ -413,10 +414,14 @@ export class Schedule {
     const last = new Map<PlayerId, Node>();
     for (const n of this.nodes) {
       const before = last.get(n.action.by);
-      if (before && isRun(before) && isRun(n) && !n.action.cue && n.curve.length > 1)
-        this.joins.set(before, n);
+      if (before && isRun(before) && isRun(n) && !n.action.cue && n.curve.length > 1) this.join(before, n);
       last.set(n.action.by, n);
     }
+  }
+
+  private join(a: Node, b: Node): void {
+    this.joins.set(a, b);
+    this.joined.set(b, a);
   }
 
   /** The speed two joined runs pass on, ft/s: less the sharper the turn between them. */
@@ -434,7 +439,7 @@ export class Schedule {
   }
 
   private run(n: Node) {
-    const before = [...this.joins].find(([, b]) => b === n)?.[0];
+    const before = this.joined.get(n);
     return runOf(n, this.level, before ? this.passed(before, n) : 0, this.passed(n, this.joins.get(n)));
   }
 
@@ -445,6 +450,7 @@ export class Schedule {
       if (broken.length === 0) return;
       for (const [a, b] of broken) {
         this.joins.delete(a);
+        this.joined.delete(b);
         a.run = this.run(a);
         b.run = this.run(b);
       }

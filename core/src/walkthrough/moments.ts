@@ -1,5 +1,5 @@
 import type { PlayerId } from '../alignment/library.ts';
-import type { Point } from '../geometry/vec.ts';
+import { distance, type Point } from '../geometry/vec.ts';
 import { ballAt, positionAt } from '../motion/track.ts';
 import type { Timeline } from '../motion/timeline.ts';
 
@@ -11,6 +11,8 @@ export interface Moment {
   readonly ball: Point;
   readonly holder: PlayerId | null;
   readonly dribbling: boolean;
+  /** How fast each has run since the moment before, ft/s. */
+  readonly speeds: Readonly<Record<PlayerId, number>>;
 }
 
 export const MOMENT = 0.1;
@@ -19,6 +21,8 @@ export function frameAt(timeline: Timeline, t: number): string {
   const bar = timeline.bars.find((b) => t < b.end - 1e-9) ?? timeline.bars.at(-1)!;
   return bar.frame;
 }
+
+const STILL: Moment['speeds'] = { '1': 0, '2': 0, '3': 0, '4': 0, '5': 0 };
 
 export function momentAt(timeline: Timeline, t: number): Moment {
   const ball = ballAt(timeline, t);
@@ -35,14 +39,33 @@ export function momentAt(timeline: Timeline, t: number): Moment {
     ball: ball.point,
     holder: ball.holder,
     dribbling: ball.dribbling,
+    speeds: STILL,
   };
 }
 
+const ran = (last: Moment, now: Moment, p: PlayerId): number =>
+  distance(last.places[p], now.places[p]) / MOMENT;
+
 /** The floor ten times a second, from the start to the end. */
-export const momentsOf = (timeline: Timeline): Moment[] =>
-  Array.from({ length: Math.floor(timeline.end / MOMENT + 1e-6) + 1 }, (_, k) =>
-    momentAt(timeline, k * MOMENT),
-  );
+export function momentsOf(timeline: Timeline): Moment[] {
+  const out: Moment[] = [];
+  const count = Math.floor(timeline.end / MOMENT + 1e-6) + 1;
+  for (let k = 0; k < count; k++) {
+    const m = momentAt(timeline, k * MOMENT);
+    const last = out[k - 1] ?? m;
+    out.push({
+      ...m,
+      speeds: {
+        '1': ran(last, m, '1'),
+        '2': ran(last, m, '2'),
+        '3': ran(last, m, '3'),
+        '4': ran(last, m, '4'),
+        '5': ran(last, m, '5'),
+      },
+    });
+  }
+  return out;
+}
 
 /** A time during which something was so, first and last moment included. */
 export interface Spell {

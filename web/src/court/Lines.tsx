@@ -45,7 +45,15 @@ export const Lines = memo(function Lines({
         return (
           id &&
           i.shape === 'path' && (
-            <path key={k} className="line" d={i.d} data-action={id} onPointerDown={(e) => pick(e, id)} />
+            <path
+              key={k}
+              className="line"
+              d={i.d}
+              data-action={id}
+              onPointerDown={(e) => pick(e, id)}
+              onPointerEnter={() => useDesk.setState({ hovered: id })}
+              onPointerLeave={() => useDesk.setState({ hovered: null })}
+            />
           )
         );
       })}

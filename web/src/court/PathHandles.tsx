@@ -1,14 +1,14 @@
 import { findAction, fromDegrees, screenAngle, type NewAction, type Waypoint } from '@corkscrew/core';
 import { DESK, toScene } from '@corkscrew/diagram';
 import { useState, type KeyboardEvent, type PointerEvent } from 'react';
-import { apply, lineView, useDesk } from '../screens/desk/store.ts';
+import { apply, lineView, usePick } from '../screens/desk/store.ts';
 import { snap } from './propose.ts';
 
 type P = { x: number; y: number };
 
 /** Handles of the chosen line: its end, its bends, between them places to bend it; a screen's bar to turn. */
 export function PathHandles({ floorPoint }: { floorPoint: (e: PointerEvent) => P }) {
-  const { play, branch, frameId, actionId } = useDesk();
+  const { play, branch, frameId, actionId } = usePick('play', 'branch', 'frameId', 'actionId');
   const { court, walks, index } = lineView(play, branch, frameId);
   const [live, setLive] = useState<{ path: Waypoint[]; held: number } | null>(null);
   const [turn, setTurn] = useState<number | null>(null);

@@ -19,7 +19,7 @@ import { useMemo, useRef, useState, type PointerEvent } from 'react';
 import styled from 'styled-components';
 import { usePhone } from '../app/phone.ts';
 import { SceneItems } from '../ui/SceneSvg.tsx';
-import { apply, lineView, useDesk } from '../screens/desk/store.ts';
+import { apply, lineView, useDesk, usePick, type Desk } from '../screens/desk/store.ts';
 import { propose, snap } from './propose.ts';
 import { Gaps } from './Gaps.tsx';
 import { Lines } from './Lines.tsx';
@@ -93,7 +93,22 @@ interface Drag {
 
 /** The floor under the coach's hand: pick a player, say what he does. */
 export function Stage({ findings }: { findings: readonly Finding[] }) {
-  const s = useDesk();
+  const s = usePick(
+    'actionId',
+    'branch',
+    'frameId',
+    'hovered',
+    'pending',
+    'placing',
+    'play',
+    'running',
+    'selected',
+    'showGaps',
+    'showLast',
+    'showSpots',
+    'shown',
+  );
+  const timed = useDesk((d) => d.time !== null);
   const phone = usePhone();
   const scale = phone ? PHONE : DESK;
   const { court, walks, index } = lineView(s.play, s.branch, s.frameId);
@@ -186,7 +201,7 @@ export function Stage({ findings }: { findings: readonly Finding[] }) {
   const tipAt = tip ? toScene(scale, tip) : null;
   const here = findings.filter((f) => f.frame === s.frameId);
   const faulty = new Set(here.flatMap((f) => f.players));
-  const told = s.running || s.time !== null || drag?.moved ? [] : here.slice(0, 2);
+  const told = s.running || timed || drag?.moved ? [] : here.slice(0, 2);
 
   return (
     <Svg
@@ -222,7 +237,7 @@ export function Stage({ findings }: { findings: readonly Finding[] }) {
             </g>
           );
         })}
-      {s.time !== null || s.running ? (
+      {timed || s.running ? (
         <Runner scale={scale} />
       ) : (
         PLAYERS.map((id) => {
@@ -272,7 +287,7 @@ export function Stage({ findings }: { findings: readonly Finding[] }) {
       )}
       {s.showGaps && <Gaps walk={walk} scale={scale} />}
       {s.shown && !s.running && <Marks finding={s.shown} scale={scale} />}
-      {s.actionId && !s.running && s.time === null && <PathHandles floorPoint={floorPoint} />}
+      {s.actionId && !s.running && !timed && <PathHandles floorPoint={floorPoint} />}
       {told.map((f, i) => {
         const c = toScene(scale, f.place);
         const left = c.x > width / 2;
@@ -312,7 +327,7 @@ export function Stage({ findings }: { findings: readonly Finding[] }) {
 const shownState = (walk: FrameWalk) => walk.after;
 
 function proposalOf(
-  s: ReturnType<typeof useDesk.getState>,
+  s: Pick<Desk, 'play' | 'placing' | 'pending' | 'selected'>,
   walk: FrameWalk,
   drag: Drag | null,
 ): { action: NewAction } | null {

@@ -24,21 +24,36 @@ function together(walk: FrameWalk, a: PlayerId, b: PlayerId): boolean {
   );
 }
 
-/** Move the one of a pair who is on his way there anyhow to the nearest free spot. */
+/** The frames in which two are near on purpose, and those beside them, in which they come and go. */
+function framesTogether(walks: readonly FrameWalk[], a: PlayerId, b: PlayerId): Set<string> {
+  const out = new Set<string>();
+  walks.forEach((w, i) => {
+    if (together(w, a, b)) for (const x of walks.slice(Math.max(0, i - 1), i + 2)) out.add(x.frame.id);
+  });
+  return out;
+}
+
+/** Move the one of a pair who came there by a cut to the nearest free spot. */
 function moveAway({ court, walks, school }: CheckInput, m: Moment, a: PlayerId, b: PlayerId): Mend[] {
-  const walk = walks.find((w) => w.frame.id === m.frame)!;
+  const now = walks.findIndex((w) => w.frame.id === m.frame);
+  const came = walks.slice(0, now + 1);
   for (const p of [b, a]) {
-    const step = walk.steps.findLast((s) => s.action.by === p && s.action.does === 'cut');
-    if (!step) continue;
+    const last = came
+      .flatMap((w) => w.steps)
+      .findLast((s) => s.action.by === p && pathOf(s.action).length > 0);
+    if (last?.action.does !== 'cut') continue;
+    const { places } = walks[now]!.after;
     const spot = freeSpot(
       court,
-      walk.after.places[p],
-      others(p).map((o) => walk.after.places[o]),
+      places[p],
+      others(p)
+        .map((o) => places[o])
+        .filter((o) => outThere(court, o)),
       school.crowded + 2,
     );
     if (!spot) continue;
-    const path = [...pathOf(step.action).slice(0, -1), { ...spot.place, spot: spot.key }];
-    return [{ words: `Move ${p} to the ${spot.words}`, changes: [readdress(step.action, { path })] }];
+    const path = [...pathOf(last.action).slice(0, -1), { x: spot.place.x, y: spot.place.y, spot: spot.key }];
+    return [{ words: `Move ${p} to the ${spot.words}`, changes: [readdress(last.action, { path })] }];
   }
   return [];
 }
@@ -51,15 +66,14 @@ export const crowded: Check = {
   source: 'common practice',
   run: (input) => {
     const { court, moments, school, walks, units } = input;
-    const walkOf = new Map(walks.map((w, i) => [w.frame.id, [w, walks[i + 1], walks[i - 1]] as const]));
     return PLAYERS.flatMap((a, i) =>
       PLAYERS.slice(i + 1).flatMap((b) => {
-        const near = (m: Moment) => {
-          const [pa, pb] = [m.places[a], m.places[b]];
-          if (distance(pa, pb) >= school.crowded - 0.25 || !outThere(court, pa) || !outThere(court, pb))
-            return false;
-          return !walkOf.get(m.frame)!.some((w) => w && together(w, a, b));
-        };
+        const meant = framesTogether(walks, a, b);
+        const near = (m: Moment) =>
+          distance(m.places[a], m.places[b]) < school.crowded - 0.25 &&
+          outThere(court, m.places[a]) &&
+          outThere(court, m.places[b]) &&
+          !meant.has(m.frame);
         const worst = longest(spells(moments, near));
         if (!worst || worst.seconds < LASTS) return [];
         const m = moments.find((x) => x.t >= (worst.from.t + worst.to.t) / 2)!;

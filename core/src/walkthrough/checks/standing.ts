@@ -1,5 +1,4 @@
 import { PLAYERS } from '../../alignment/library.ts';
-import { speedAt } from '../../motion/track.ts';
 import type { Check } from '../finding.ts';
 import { longest, spells } from '../moments.ts';
 import { seconds } from './support.ts';
@@ -21,7 +20,7 @@ export const standing: Check = {
           moments,
           (m) =>
             m.holder !== p &&
-            speedAt(timeline, p, m.t) < STANDS &&
+            m.speeds[p] < STANDS &&
             !screens.some((s) => m.t >= s.set && m.t < Math.min(s.left, (s.used?.at ?? s.set) + 1)),
         ),
       );

@@ -3,7 +3,7 @@ import styled from 'styled-components';
 import { Button, MainButton } from '../../ui/controls.tsx';
 import { FramePicture } from '../../ui/FramePicture.tsx';
 import { clock, settle } from './autosave.ts';
-import { useDesk } from './store.ts';
+import { usePick } from './store.ts';
 
 const Bar = styled.section`
   display: flex;
@@ -32,7 +32,7 @@ const Bar = styled.section`
 
 /** Two changed the same play: both are shown, and the coach chooses. Nothing is lost either way. */
 export function Conflict() {
-  const { save, play } = useDesk();
+  const { save, play } = usePick('save', 'play');
   // The page's grid keeps a row for it.
   if (save.is !== 'conflict') return <div />;
   const theirs = readPlay(save.theirs.document);

@@ -18,7 +18,7 @@ import { Ladder } from './Ladder.tsx';
 import { Panel } from './Panel.tsx';
 import { Present } from './Present.tsx';
 import { RunStrip } from './RunStrip.tsx';
-import { lineView, redo, undo, useDesk } from './store.ts';
+import { lineView, redo, undo, useDesk, usePick } from './store.ts';
 import { useRunning } from './timeline.ts';
 import { VerbRow } from './VerbRow.tsx';
 import { mustMend } from './walk/WalkTab.tsx';
@@ -197,11 +197,19 @@ function Opening({ id }: { id: string }) {
 }
 
 function Open() {
-  const { play, branch, frameId, presenting, past, future } = useDesk();
+  const { play, branch, frameId, presenting, past, future } = usePick(
+    'play',
+    'branch',
+    'frameId',
+    'presenting',
+    'past',
+    'future',
+  );
   const view = lineView(play, branch, frameId);
   const units = useUnits(view.court);
   useAnalysing(play, view.line.at(-1)!.id, units);
-  const findings = useFindings(play.id).filter(mustMend);
+  const told = useFindings(play.id).filter((f) => f.silenced === undefined);
+  const findings = told.filter(mustMend);
   useRunning();
   useEffect(() => {
     document.title = `${play.name} · Corkscrew`;
@@ -267,7 +275,7 @@ function Open() {
       </TopBar>
       <Conflict />
       <Columns>
-        <Ladder findings={findings} />
+        <Ladder findings={told} />
         <Centre>
           <div className="strip">
             <span className="no">{view.index + 1}</span>

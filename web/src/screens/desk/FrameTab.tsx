@@ -25,7 +25,8 @@ import { Button as AriaButton, GridList, GridListItem, useDragAndDrop } from 're
 import styled from 'styled-components';
 import { Choice, plain } from '../../ui/Choice.tsx';
 import { Area, IconButton, Input, Label } from '../../ui/controls.tsx';
-import { apply, lineView, useDesk } from './store.ts';
+import { CueFields } from './CueFields.tsx';
+import { apply, lineView, useDesk, usePick } from './store.ts';
 
 const List = styled(GridList)`
   margin: 8px 0 4px;
@@ -82,7 +83,7 @@ const Fields = styled.div`
 
 /** What happens in this frame, in order; the chosen action's particulars; the caption. */
 export function FrameTab() {
-  const { play, branch, frameId, actionId } = useDesk();
+  const { play, branch, frameId, actionId } = usePick('play', 'branch', 'frameId', 'actionId');
   const view = lineView(play, branch, frameId);
   const walk = view.walks[view.index]!;
   const { frame } = walk;
@@ -162,7 +163,7 @@ export function FrameTab() {
 }
 
 function Particulars({ step }: { step: Step }) {
-  const { play, branch, frameId } = useDesk();
+  const { play, branch, frameId } = usePick('play', 'branch', 'frameId');
   const view = lineView(play, branch, frameId);
   const walk = view.walks[view.index]!;
   const earlier = view.walks.slice(0, view.index);
@@ -237,6 +238,7 @@ function Particulars({ step }: { step: Step }) {
           onChange={(of) => set({ of })}
         />
       )}
+      <CueFields action={action} />
       <div className="whole">
         <span>{length > 0 ? sayDistance(length, units) : ''}</span>
         <IconButton
@@ -255,7 +257,7 @@ const spaced = (k: string): string =>
   k.replace(/[A-Z]/g, (c) => ` ${c.toLowerCase()}`);
 
 function Caption({ generated }: { generated: string }) {
-  const { play, frameId } = useDesk();
+  const { play, frameId } = usePick('play', 'frameId');
   const frame = play.frames.find((f) => f.id === frameId);
   const [title, setTitle] = useState(frame?.title ?? '');
   const [text, setText] = useState(frame?.caption ?? '');

@@ -4,7 +4,7 @@ import { memo, useEffect, useRef } from 'react';
 import styled from 'styled-components';
 import { Button, IconButton } from '../../ui/controls.tsx';
 import { FramePicture } from '../../ui/FramePicture.tsx';
-import { addFrame, apply, goToFrame, lineView, useDesk, type View } from './store.ts';
+import { addFrame, apply, goToFrame, lineView, useDesk, type View, usePick } from './store.ts';
 import { useTimeline } from './timeline.ts';
 
 const Box = styled.section`
@@ -116,7 +116,16 @@ const Rung = styled.button`
     height: 10px;
     transform: rotate(45deg);
     background: var(--gap);
+    border: 1.6px solid var(--gap);
     margin-left: 3px;
+  }
+  .fault[data-severity='costs'] {
+    background: none;
+  }
+  .fault[data-severity='know'] {
+    background: none;
+    border-color: var(--ink-3);
+    border-radius: 50%;
   }
   .pic {
     border: 1px solid var(--rule);
@@ -164,7 +173,7 @@ const ReadChip = styled.button`
 
 /** One rung a frame, from the set to the end of the chosen ending. */
 export function Ladder({ findings }: { findings: readonly Finding[] }) {
-  const { play, branch, frameId } = useDesk();
+  const { play, branch, frameId } = usePick('play', 'branch', 'frameId');
   const view = lineView(play, branch, frameId);
   const timeline = useTimeline();
   const list = useRef<HTMLOListElement>(null);
@@ -191,7 +200,7 @@ export function Ladder({ findings }: { findings: readonly Finding[] }) {
                 i={i}
                 start={timeline.bars[i]?.start ?? 0}
                 current={f.id === frameId}
-                faulty={findings.some((x) => x.frame === f.id)}
+                worst={findings.find((x) => x.frame === f.id)}
               />
             </li>,
             children.length > 1 && (
@@ -258,10 +267,10 @@ interface RungProps {
   i: number;
   start: number;
   current: boolean;
-  faulty: boolean;
+  worst: Finding | undefined;
 }
 
-const RungView = memo(function RungView({ view, i, start, current, faulty }: RungProps) {
+const RungView = memo(function RungView({ view, i, start, current, worst }: RungProps) {
   const walk = view.walks[i]!;
   const { frame } = walk;
   const own = frame.caption?.trim();
@@ -281,7 +290,15 @@ const RungView = memo(function RungView({ view, i, start, current, faulty }: Run
       <span>
         <span className="no">{i + 1}</span>
         <span className="time">{start.toFixed(1)}</span>
-        {faulty && <span className="fault" role="img" aria-label="Something breaks here" />}
+        {worst && (
+          <span
+            className="fault"
+            data-severity={worst.severity}
+            role="img"
+            aria-label={worst.sentence}
+            title={worst.sentence}
+          />
+        )}
       </span>
       <span className="pic">
         <FramePicture court={view.court} walk={walk} next={view.walks[i + 1]} />

@@ -14,7 +14,7 @@ import { api } from '../../app/api.ts';
 import { chooseUnits, useUnitChoice, type UnitChoice } from '../../app/units.ts';
 import { Choice, COURT_OPTIONS, LEVEL_OPTIONS, plain, type Options } from '../../ui/Choice.tsx';
 import { Area, Button, Input, Label } from '../../ui/controls.tsx';
-import { apply, useDesk } from './store.ts';
+import { apply, useDesk, usePick } from './store.ts';
 import { Versions } from './Versions.tsx';
 
 const Grid = styled.div`
@@ -178,7 +178,7 @@ export function PlayTab() {
 
 /** Goes on from the end of this line with another play of the playbook. */
 function Continue() {
-  const { play, branch } = useDesk();
+  const { play, branch } = usePick('play', 'branch');
   const plays = useQuery({ queryKey: ['plays', false], queryFn: () => api.plays(false) });
   const others = (plays.data ?? []).filter((p) => p.id !== play.id);
   if (others.length === 0) return null;

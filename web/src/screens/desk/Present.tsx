@@ -4,7 +4,7 @@ import { useEffect, useMemo } from 'react';
 import styled from 'styled-components';
 import { Runner } from '../../court/Runner.tsx';
 import { SceneItems } from '../../ui/SceneSvg.tsx';
-import { lineView, stepFrame, useDesk } from './store.ts';
+import { lineView, stepFrame, useDesk, usePick } from './store.ts';
 import { seek, toggleRun, useTimeline } from './timeline.ts';
 
 const Page = styled.main`
@@ -88,7 +88,7 @@ const BIG: Scale = { ...DESK, mark: 1.2, margin: 1.2 };
 
 /** The play for a room: dark, large, driven by keys. */
 export function Present() {
-  const { play, branch, frameId, time, running } = useDesk();
+  const { play, branch, frameId, time, running } = usePick('play', 'branch', 'frameId', 'time', 'running');
   const view = lineView(play, branch, frameId);
   const timeline = useTimeline();
   const walk = view.walks[view.index]!;

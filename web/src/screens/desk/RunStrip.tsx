@@ -17,8 +17,8 @@ import { Choice, type Options } from '../../ui/Choice.tsx';
 import { Button, IconButton, MainButton, Toggle } from '../../ui/controls.tsx';
 import { BeatSheet } from './beat/BeatSheet.tsx';
 import { clampZoom } from './beat/scale.ts';
-import { lineView, stepFrame, useDesk } from './store.ts';
-import { seek, toggleRun, useTimeline } from './timeline.ts';
+import { lineView, stepFrame, useDesk, usePick } from './store.ts';
+import { seek, toggleRun, useNow, useTimeline } from './timeline.ts';
 
 const Box = styled.section`
   border-top: 1px solid var(--rule-2);
@@ -74,12 +74,12 @@ const SPEEDS: Options<string> = [
 
 /** Runs the play, over its beat sheet; on a phone, or folded, over a thin strip of its frames and the ball. */
 export function RunStrip() {
-  const { frameId, time, running, speed, loop, sheet } = useDesk();
+  const { running, speed, loop, sheet } = usePick('running', 'speed', 'loop', 'sheet');
+  const timed = useDesk((s) => s.time !== null);
   const timeline = useTimeline();
   const phone = usePhone();
   const [zoom, setZoom] = useState<number | null>(null);
   const open = sheet && !phone;
-  const now = time ?? timeline.bars.find((b) => b.frame === frameId)?.start ?? 0;
   return (
     <Box aria-label="Run the play" id="run">
       <div className="head">
@@ -103,14 +103,12 @@ export function RunStrip() {
         <Toggle isSelected={loop} onChange={(v) => useDesk.setState({ loop: v })} className="wide">
           <Repeat size={14} aria-label="Loop" />
         </Toggle>
-        {time !== null && !running && (
+        {timed && !running && (
           <Button onPress={() => useDesk.setState({ time: null })} className="wide">
             Draw
           </Button>
         )}
-        <span className="clock">
-          {now.toFixed(1)} of {timeline.end.toFixed(1)} s
-        </span>
+        <Clock end={timeline.end} />
         {open && (
           <>
             <IconButton
@@ -136,14 +134,25 @@ export function RunStrip() {
           {open ? <ChevronDown size={16} /> : <ChevronUp size={16} />}
         </IconButton>
       </div>
-      {open ? <BeatSheet zoom={zoom} onZoom={setZoom} /> : <Slim now={now} />}
+      {open ? <BeatSheet zoom={zoom} onZoom={setZoom} /> : <Slim />}
     </Box>
   );
 }
 
+/** The running clock, the only words that change sixty times a second. */
+function Clock({ end }: { end: number }) {
+  const now = useNow();
+  return (
+    <span className="clock">
+      {now.toFixed(1)} of {end.toFixed(1)} s
+    </span>
+  );
+}
+
 /** Frames as bars over seconds, the ball's thread under them, and the playhead. */
-function Slim({ now }: { now: number }) {
-  const { play, branch, frameId } = useDesk();
+function Slim() {
+  const now = useNow();
+  const { play, branch, frameId } = usePick('play', 'branch', 'frameId');
   const timeline = useTimeline();
   const { walks, line } = lineView(play, branch, frameId);
   const svg = useRef<SVGSVGElement>(null);

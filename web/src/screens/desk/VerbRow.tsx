@@ -2,7 +2,7 @@ import { courtFor, PLAYERS, THROW_IN_DEPTH, type PlayerId, type Verb } from '@co
 import styled from 'styled-components';
 import { unavailable, VERB_KEYS, VERB_WORDS } from '../../court/propose.ts';
 import { startVerb } from './keys.ts';
-import { apply, lineView, nextFrame, useDesk } from './store.ts';
+import { apply, lineView, nextFrame, useDesk, usePick } from './store.ts';
 import { Button, MainButton, Select } from '../../ui/controls.tsx';
 
 const Row = styled.div`
@@ -86,7 +86,7 @@ const GLYPH: Record<Verb, { d: string; live: boolean; dash?: string }> = {
 
 /** What the selected player can do, in the order of the keys; what is missing is said in words. */
 export function VerbRow() {
-  const s = useDesk();
+  const s = usePick('branch', 'frameId', 'notice', 'pending', 'placing', 'play', 'selected');
   const view = lineView(s.play, s.branch, s.frameId);
   const walk = view.walks[view.index]!;
   if (s.placing) {

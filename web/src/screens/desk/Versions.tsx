@@ -13,7 +13,7 @@ import styled from 'styled-components';
 import { api } from '../../app/api.ts';
 import { Button, Input, Label } from '../../ui/controls.tsx';
 import { FramePicture } from '../../ui/FramePicture.tsx';
-import { replacePlay, useDesk } from './store.ts';
+import { replacePlay, usePick } from './store.ts';
 
 const Row = styled.div`
   padding: 6px 0;
@@ -47,7 +47,7 @@ const Row = styled.div`
 
 /** The versions kept of a play: name the newest, look at an older one, bring it back (which undo undoes). */
 export function Versions() {
-  const { play, revision } = useDesk();
+  const { play, revision } = usePick('play', 'revision');
   const client = useQueryClient();
   const key = ['versions', play.id, revision];
   const versions = useQuery({ queryKey: key, queryFn: () => api.versions(play.id), enabled: revision > 0 });

@@ -16,6 +16,7 @@ import {
   type Verb,
 } from '@corkscrew/core';
 import { create } from 'zustand';
+import { useShallow } from 'zustand/react/shallow';
 
 /** A verb in the making: who and what are known, where is still being said. */
 export interface Pending {
@@ -93,6 +94,14 @@ export const useDesk = create<Desk>(() => ({
   revision: 0,
   save: { is: 'unsaved' },
 }));
+
+/**
+ * Some fields of the desk. A part draws itself again only when one of these changes: while the play runs
+ * the time changes sixty times a second, and nothing but what moves may follow it.
+ */
+export function usePick<K extends keyof Desk>(...keys: readonly K[]): Pick<Desk, K> {
+  return useDesk(useShallow((s) => Object.fromEntries(keys.map((k) => [k, s[k]])) as Pick<Desk, K>));
+}
 
 const { getState: get, setState: set } = useDesk;
 

@@ -20,6 +20,14 @@ export function useTimeline(): Timeline {
   return timelineOf(play, branch, frameId);
 }
 
+/** The time shown: the playhead's, or where the frame on the court starts. */
+export function useNow(): number {
+  const timeline = useTimeline();
+  const time = useDesk((s) => s.time);
+  const frameId = useDesk((s) => s.frameId);
+  return time ?? timeline.bars.find((b) => b.frame === frameId)?.start ?? 0;
+}
+
 const reducedMotion = (): boolean => matchMedia('(prefers-reduced-motion: reduce)').matches;
 
 export function seek(t: number): void {

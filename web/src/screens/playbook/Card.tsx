@@ -31,6 +31,7 @@ const Box = styled.article`
   }
   .pic {
     height: 121px;
+    background: var(--sheet);
     overflow: hidden;
     border-bottom: 1px solid var(--rule);
   }

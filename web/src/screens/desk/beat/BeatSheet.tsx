@@ -21,13 +21,13 @@ import {
 } from 'react';
 import styled from 'styled-components';
 import { courtKey } from '../keys.ts';
-import { apply, lineView, useDesk } from '../store.ts';
+import { apply, lineView, useDesk, usePick } from '../store.ts';
 import { seek, useTimeline } from '../timeline.ts';
 import { choose, onBlockKey } from './block-keys.ts';
 import { Grips, TieInHand, type Grip, type Hold } from './Grips.tsx';
 import { Playhead, Ruler } from './Ruler.tsx';
 import { clampZoom, fitZoom, HEIGHT, PAD, ROW, RULER, xOf } from './scale.ts';
-import { Block, Score } from './Score.tsx';
+import { Block, Misses, Score } from './Score.tsx';
 import { useWheel } from './wheel.ts';
 
 const Box = styled.div`
@@ -130,7 +130,13 @@ export function BeatSheet({
   zoom: number | null;
   onZoom: (z: number) => void;
 }) {
-  const { play, branch, frameId, actionId, hovered } = useDesk();
+  const { play, branch, frameId, actionId, hovered } = usePick(
+    'play',
+    'branch',
+    'frameId',
+    'actionId',
+    'hovered',
+  );
   const timeline = useTimeline();
   const { court, walks } = lineView(play, branch, frameId);
   const roll = useRef<HTMLDivElement>(null);
@@ -270,6 +276,7 @@ export function BeatSheet({
               </g>
             ))}
           </g>
+          <Misses beat={beat} zoom={zoom} />
           {hold?.grip === 'tie' && hold.moved && <TieInHand beat={beat} hold={hold} zoom={zoom} />}
           <Playhead zoom={zoom} end={beat.end} follow={follow} />
         </svg>
@@ -284,7 +291,7 @@ const barStart = (beat: Beat, frame: string): number => beat.bars.find((b) => b.
 function cells(beat: Beat, row: number): { block: BeatBlock; room: number }[] {
   const mine = beat.blocks.filter((b) => b.row === row);
   return mine.map((block, i) => {
-    const next = mine[i + 1]?.from ?? beat.end + 0.6;
+    const next = mine[i + 1]?.from ?? beat.end;
     return { block, room: block.instant ? next - block.from : Math.min(next, block.to) - block.from };
   });
 }

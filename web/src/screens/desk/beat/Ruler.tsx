@@ -1,6 +1,6 @@
 import { useEffect } from 'react';
 import { useDesk } from '../store.ts';
-import { seek, useTimeline } from '../timeline.ts';
+import { seek, useNow } from '../timeline.ts';
 import { HEIGHT, RULER, xOf } from './scale.ts';
 
 /** The time in the play: pressed, dragged or stepped by keys. */
@@ -32,13 +32,6 @@ export function Ruler({ width, end, timeAt }: { width: number; end: number; time
       <rect x={1} y={1} width={width - 2} height={RULER - 2} fill="transparent" />
     </g>
   );
-}
-
-function useNow(): number {
-  const timeline = useTimeline();
-  const time = useDesk((s) => s.time);
-  const frameId = useDesk((s) => s.frameId);
-  return time ?? timeline.bars.find((b) => b.frame === frameId)?.start ?? 0;
 }
 
 /** Now; the sheet is rolled along so that it stays in sight. */

@@ -81,6 +81,21 @@ export const Score = memo(function Score({ beat, zoom, width, frame }: ScoreProp
           </g>
         );
       })}
+      {beat.ball.map((h) => (
+        <text key={h.from} className="tick" x={x(h.from) + 3} y={top(5) + 15}>
+          {fitLabel(`${h.player} · ${(h.to - h.from).toFixed(1)} s`, (h.to - h.from) * zoom - 4) ||
+            fitLabel(h.player, (h.to - h.from) * zoom + 8)}
+        </text>
+      ))}
+    </g>
+  );
+});
+
+/** Two who miss each other, over the blocks: the tie leans by the seconds between them. */
+export const Misses = memo(function Misses({ beat, zoom }: { beat: Beat; zoom: number }) {
+  const x = (t: number) => xOf(zoom, t);
+  return (
+    <g aria-hidden="true" pointerEvents="none">
       {beat.misses.map((m, i) => {
         const [ax, ay, bx, by] = [x(m.from.t), top(m.from.row) + 10, x(m.to.t), top(m.to.row) + 9];
         return (
@@ -94,12 +109,6 @@ export const Score = memo(function Score({ beat, zoom, width, frame }: ScoreProp
           </g>
         );
       })}
-      {beat.ball.map((h) => (
-        <text key={h.from} className="tick" x={x(h.from) + 3} y={top(5) + 15}>
-          {fitLabel(`${h.player} · ${(h.to - h.from).toFixed(1)} s`, (h.to - h.from) * zoom - 4) ||
-            fitLabel(h.player, (h.to - h.from) * zoom + 8)}
-        </text>
-      ))}
     </g>
   );
 });

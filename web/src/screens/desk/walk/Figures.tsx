@@ -5,6 +5,7 @@ import {
   sayDistance,
   type ComparedKey,
   type Metrics,
+  type TimedLook,
   type Units,
 } from '@corkscrew/core';
 import { useQuery } from '@tanstack/react-query';
@@ -13,6 +14,7 @@ import { scaleLinear } from 'd3-scale';
 import styled from 'styled-components';
 import { api } from '../../../app/api.ts';
 import { useDesk } from '../store.ts';
+import { seek } from '../timeline.ts';
 
 const Box = styled.section`
   margin-top: 18px;
@@ -48,6 +50,24 @@ const Box = styled.section`
     height: 16px;
     overflow: visible;
   }
+  .look button {
+    display: flex;
+    justify-content: space-between;
+    width: 100%;
+    padding: 5px 0;
+    border: 0;
+    border-bottom: 1px solid var(--rule);
+    background: none;
+    font: 400 12.5px/1.3 'Atkinson Hyperlegible Next Variable';
+    font-stretch: 100%;
+    color: var(--ink-2);
+    text-align: left;
+  }
+  .look b {
+    font: 640 13px/1.3 'Archivo Variable';
+    font-stretch: 77%;
+    color: var(--pen);
+  }
   table {
     width: 100%;
     border-collapse: collapse;
@@ -70,6 +90,9 @@ const Box = styled.section`
   }
 `;
 const WIDTH = 120;
+
+const lookWords = (l: TimedLook): string =>
+  l.kind === 'shot' ? `${l.player} shoots` : l.kind === 'pass' ? `${l.player} catches` : `${l.player} drives`;
 
 /** The play in figures, each beside those of the playbook's other plays. */
 export function Figures({ metrics, units }: { metrics: Metrics; units: Units }) {
@@ -104,6 +127,21 @@ export function Figures({ metrics, units }: { metrics: Metrics; units: Units }) 
           </div>
         );
       })}
+      {metrics.looks.length > 0 && (
+        <>
+          <h3 style={{ marginTop: 14 }}>Looks</h3>
+          <ul>
+            {metrics.looks.map((l, i) => (
+              <li key={i} className="look">
+                <button type="button" onClick={() => seek(l.time)}>
+                  <span>{lookWords(l)}</span>
+                  <b>{l.time.toFixed(1)} s</b>
+                </button>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
       <table>
         <thead>
           <tr>

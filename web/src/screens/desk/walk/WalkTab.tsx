@@ -4,7 +4,7 @@ import styled from 'styled-components';
 import { useUnits } from '../../../app/units.ts';
 import { Button } from '../../../ui/controls.tsx';
 import { useFindings, useMetrics } from '../analysis.ts';
-import { lineView, useDesk } from '../store.ts';
+import { lineView, usePick } from '../store.ts';
 import { Figures } from './Figures.tsx';
 import { Item } from './Item.tsx';
 import { SchoolForm } from './SchoolForm.tsx';
@@ -48,7 +48,7 @@ export const mustMend = (f: Finding): boolean =>
 
 /** The play gone through by somebody who sees everything: what to fix, what it costs, what is good to know. */
 export function WalkTab() {
-  const { play, branch, frameId } = useDesk();
+  const { play, branch, frameId } = usePick('play', 'branch', 'frameId');
   const { court } = lineView(play, branch, frameId);
   const units = useUnits(court);
   const findings = useFindings(play.id);

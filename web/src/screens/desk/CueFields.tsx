@@ -1,0 +1,211 @@
+import {
+  actionWords,
+  TEMPOS,
+  type Action,
+  type ActionOf,
+  type Cue,
+  type NewAction,
+  type Tempo,
+} from '@corkscrew/core';
+import styled from 'styled-components';
+import { Choice, plain, type Options } from '../../ui/Choice.tsx';
+import { Input, Label } from '../../ui/controls.tsx';
+import { apply, lineView, usePick } from './store.ts';
+import { useTimeline } from './timeline.ts';
+
+const Fields = styled.div`
+  grid-column: 1 / -1;
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px;
+  .wide {
+    grid-column: 1 / -1;
+  }
+  select {
+    width: 100%;
+  }
+  p {
+    grid-column: 1 / -1;
+    color: var(--ink-2);
+    font-size: 12.5px;
+  }
+`;
+
+const EVENT_WORDS: Record<NonNullable<Cue['event']>, string> = {
+  start: 'starts',
+  release: 'lets the ball go',
+  catch: 'is caught',
+  set: 'is set',
+  used: 'is used',
+  firstDribble: 'first dribble',
+  pickUp: 'picks it up',
+  end: 'is over',
+  at: 'is half-way',
+};
+
+/** The moments of an action another one may wait for. */
+function momentsOf(action: Action): NonNullable<Cue['event']>[] {
+  switch (action.does) {
+    case 'pass':
+    case 'handoff':
+      return ['start', 'release', 'catch'];
+    case 'screen':
+      return ['start', 'at', 'set', 'end'];
+    case 'dribble':
+      return ['start', 'firstDribble', 'at', 'pickUp'];
+    case 'shot':
+      return ['start', 'release', 'end'];
+    case 'cut':
+    case 'seal':
+      return ['start', 'at', 'end'];
+    default:
+      return ['start', 'end'];
+  }
+}
+
+const NOUN: Record<Action['does'], string> = {
+  pass: 'pass',
+  cut: 'cut',
+  dribble: 'dribble',
+  screen: 'screen',
+  handoff: 'hand off',
+  shot: 'shot',
+  fake: 'fake',
+  hold: 'hold',
+  seal: 'seal',
+};
+
+const withoutCue = (action: Action): Omit<Action, 'cue' | 'id'> => {
+  const { id: _id, cue: _cue, ...rest } = action;
+  return rest;
+};
+
+/** When the chosen action starts: what it waits for, which moment of it, and how long after; and how much room it has. */
+export function CueFields({ action }: { action: Action }) {
+  const { play, branch, frameId } = usePick('play', 'branch', 'frameId');
+  const timeline = useTimeline();
+  const view = lineView(play, branch, frameId);
+  const timed = timeline.actions.find((a) => a.action.id === action.id);
+  const tie = timeline.ties.find((t) => t.to === action.id && t.by === 'inferred' && t.binds);
+  const words = new Map(
+    view.walks.slice(0, view.index + 1).flatMap((w, i) =>
+      w.steps.map((s) => {
+        const said = actionWords(view.court, w, s, view.walks.slice(0, i));
+        return [s.action.id, { action: s.action, said: `${i + 1}: ${said}` }] as const;
+      }),
+    ),
+  );
+  const others = [...words].filter(([id]) => id !== action.id);
+  const { cue } = action;
+  const set = (next: Cue | undefined) =>
+    apply({
+      do: 'setAction',
+      id: action.id,
+      action: { ...withoutCue(action), ...(next ? { cue: next } : {}) } as NewAction,
+    });
+  const on = cue && cue.on !== 'frame' ? words.get(cue.on)?.action : undefined;
+  const granted = tie && words.get(tie.from);
+  const free: Options<string> = [
+    [
+      '',
+      granted
+        ? `by itself, on ${granted.action.by}’s ${NOUN[granted.action.does]}`
+        : 'by itself, with the frame',
+    ],
+    ['frame', 'the start of the frame'],
+    ...others.map(([id, { said }]) => [id, said] as const),
+  ];
+  return (
+    <Fields>
+      <div className="wide">
+        <Choice
+          label="Waits for"
+          value={cue?.on ?? ''}
+          options={cue && cue.on !== 'frame' && !on ? [...free, [cue.on, 'something that is gone']] : free}
+          onChange={(id) =>
+            set(
+              id === ''
+                ? undefined
+                : id === 'frame'
+                  ? { on: 'frame' }
+                  : { on: id, event: momentsOf(words.get(id)!.action).at(-1)! },
+            )
+          }
+        />
+      </div>
+      {cue && on && (
+        <Choice
+          label="Until it"
+          value={cue.event ?? 'end'}
+          options={momentsOf(on).map((e) => [e, EVENT_WORDS[e]] as const)}
+          onChange={(event) => set({ ...cue, event, ...(event === 'at' ? { at: 0.5 } : {}) })}
+        />
+      )}
+      {cue && (
+        <label>
+          <Label>Then seconds more</Label>
+          <Input
+            key={cue.delay ?? 0}
+            type="number"
+            step={0.1}
+            min={-30}
+            max={60}
+            defaultValue={cue.delay ?? 0}
+            onBlur={(e) => {
+              const delay = Number(e.target.value);
+              if (Number.isFinite(delay) && Math.abs(delay) <= 30 && delay !== (cue.delay ?? 0))
+                set({ ...cue, delay });
+            }}
+            onKeyDown={(e) => e.key === 'Enter' && e.currentTarget.blur()}
+          />
+        </label>
+      )}
+      {(action.does === 'cut' || action.does === 'dribble') && <Pace action={action} />}
+      {timed && (
+        <p>
+          {timed.start.toFixed(1)} to {timed.end.toFixed(1)} s.{' '}
+          {timed.slack < 0.05
+            ? 'The play waits for this.'
+            : `${timed.slack.toFixed(1)} s to spare before the play gets longer.`}
+        </p>
+      )}
+    </Fields>
+  );
+}
+
+const SHARES: Options<string> = [
+  ['0.25', 'a quarter of the way'],
+  ['0.5', 'half the way'],
+  ['0.75', 'three quarters'],
+];
+
+/** Slow, slow, quick: the first part of a run at another tempo. */
+function Pace({ action }: { action: ActionOf<'cut'> | ActionOf<'dribble'> }) {
+  const first = action.stretches?.[0];
+  const set = (tempo: Tempo | '', to: number) => {
+    const { id, stretches: _old, ...rest } = action;
+    apply({
+      do: 'setAction',
+      id,
+      action: { ...rest, ...(tempo === '' ? {} : { stretches: [{ to, tempo }] }) } as NewAction,
+    });
+  };
+  return (
+    <>
+      <Choice
+        label="But first"
+        value={first?.tempo ?? ''}
+        options={[['', 'the same tempo'], ...plain(TEMPOS)]}
+        onChange={(tempo) => set(tempo as Tempo | '', first?.to ?? 0.5)}
+      />
+      {first && (
+        <Choice
+          label="Over"
+          value={String(first.to)}
+          options={SHARES}
+          onChange={(to) => set(first.tempo, Number(to))}
+        />
+      )}
+    </>
+  );
+}
