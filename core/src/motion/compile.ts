@@ -1,15 +1,16 @@
 import { byPlayer, type PlayerId } from '../alignment/library.ts';
 import type { Court } from '../court/court.ts';
 import { rimOf } from '../court/queries.ts';
-import { distance, type Point } from '../geometry/vec.ts';
+import { distance } from '../geometry/vec.ts';
 import type { ActionOf, Level, Play } from '../play/document.ts';
 import { screenAngle } from '../play/kinds.ts';
 import { holderOf, walkLine, type FrameWalk, type Step } from '../play/state.ts';
 import { lineTo } from '../play/tree.ts';
 import { levelRecord } from './level.ts';
 import { isDoes, kindOfPass, nodesOf, passesBy, type Node, type Vertex } from './node.ts';
-import { placeAfter, distanceAfter, timeTo } from './run.ts';
-import { catchAt, Schedule } from './schedule.ts';
+import { catchAt, moverTo, placeOn, userOf, type Graph } from './graph.ts';
+import { distanceAfter, timeTo } from './run.ts';
+import { schedule } from './schedule.ts';
 import type {
   Fault,
   Flight,
@@ -39,13 +40,14 @@ export function compile(play: Play, leafId: string, court: Court, level: Level):
   const walks = walkLine(play, lineTo(play, leafId));
   const record = levelRecord(level, play.women ?? false);
   const rim = rimOf(court);
-  const schedule = new Schedule(nodesOf(walks, court), walks, record, rim);
-  return { timeline: timelineOf(schedule, walks, rim), faults: schedule.faults };
+  const graph = schedule(nodesOf(walks, court), walks, record, rim);
+  return { timeline: timelineOf(graph, walks), faults: graph.faults };
 }
 
-function timelineOf(schedule: Schedule, walks: readonly FrameWalk[], rim: Point): Timeline {
-  const { nodes, bars, end } = schedule;
-  const slack = slackOf(schedule);
+function timelineOf(g: Graph, walks: readonly FrameWalk[]): Timeline {
+  const { nodes, bars } = g;
+  const end = bars.at(-1)!.time;
+  const slack = slackOf(g);
   const actions = nodes
     .map((n): TimedAction => ({
       action: n.action,
@@ -62,9 +64,9 @@ function timelineOf(schedule: Schedule, walks: readonly FrameWalk[], rim: Point)
     actions,
     bars: walks.map((w, i) => ({ frame: w.frame.id, start: bars[i]!.time, end: bars[i + 1]!.time })),
     ties: tiesOf(nodes),
-    meetings: nodes.flatMap((n) => meetingOf(n, schedule)),
-    flights: nodes.flatMap((n) => flightOf(n, schedule, rim)),
-    screens: nodes.flatMap((n) => screenOf(n, schedule, walks)),
+    meetings: nodes.flatMap((n) => meetingOf(n, g)),
+    flights: nodes.flatMap((n) => flightOf(n, g)),
+    screens: nodes.flatMap((n) => screenOf(n, g, walks)),
     possessions: possessionsOf(nodes, walks),
     moves: byPlayer((p) => actions.filter((a) => a.action.by === p && a.run)),
     starts: byPlayer((p) => walks[0]?.before.places[p] ?? { x: 0, y: 0 }),
@@ -84,7 +86,8 @@ function criticalPath(last: Vertex): string[] {
 }
 
 /** Seconds each action could be later without making the play longer: a walk back over all ties. */
-function slackOf({ nodes, bars, end }: Schedule): Map<Vertex, number> {
+function slackOf({ nodes, bars }: Graph): Map<Vertex, number> {
+  const end = bars.at(-1)!.time;
   const order = [...nodes, ...bars].sort((a, b) => b.time - a.time);
   const slack = new Map<Vertex, number>(
     order.map((v) => [v, v === bars.at(-1) ? 0 : Math.max(0, end - ((v as Partial<Node>).end ?? v.time))]),
@@ -120,10 +123,10 @@ function tiesOf(nodes: readonly Node[]): Tie[] {
 }
 
 /** The two moments that should be one, for a pass, a screen or a handoff. */
-function meetingOf(n: Node, schedule: Schedule): Meeting[] {
+function meetingOf(n: Node, g: Graph): Meeting[] {
   const { action } = n;
   if (action.does === 'screen') {
-    const user = schedule.userOf(n);
+    const user = userOf(g, n);
     const place = n.step.after.places[action.by];
     if (!user || n.events.set === undefined) return [];
     const by = user.time + timeTo(user.run!, passesBy(user, place)!.s);
@@ -139,9 +142,9 @@ function meetingOf(n: Node, schedule: Schedule): Meeting[] {
     ];
   }
   if (!n.has || (action.does !== 'pass' && action.does !== 'handoff')) return [];
-  const run = schedule.moverTo(n, action.to);
+  const run = moverTo(g, n, action.to);
   if (action.does === 'pass') {
-    const at = run ? whereOn(run, catchAt(run)) : n.step.before.places[action.to];
+    const at = run ? placeOn(run, catchAt(run)) : n.step.before.places[action.to];
     const second = run ? run.time + timeTo(run.run!, catchAt(run)) : null;
     return second === null
       ? []
@@ -171,13 +174,7 @@ function meetingOf(n: Node, schedule: Schedule): Meeting[] {
     : [];
 }
 
-function whereOn(n: Node, s: number): Point {
-  const out = { x: 0, y: 0 };
-  placeAfter(n.run!, s, out);
-  return out;
-}
-
-function flightOf(n: Node, schedule: Schedule, rim: Point): Flight[] {
+function flightOf(n: Node, g: Graph): Flight[] {
   const { action, events } = n;
   if (!n.has) return [];
   if (action.does === 'shot')
@@ -185,22 +182,22 @@ function flightOf(n: Node, schedule: Schedule, rim: Point): Flight[] {
       {
         action: action.id,
         from: n.from,
-        to: rim,
+        to: g.rim,
         release: events.release!,
         arrive: n.end,
         passer: action.by,
         receiver: null,
-        arc: SHOT_ARC * Math.min(1, distance(n.from, rim) / 15),
+        arc: SHOT_ARC * Math.min(1, distance(n.from, g.rim) / 15),
       },
     ];
   if (!isDoes(n, 'pass') || n.action.to === n.action.by) return [];
-  const run = schedule.moverTo(n, n.action.to);
+  const run = moverTo(g, n, n.action.to);
   const arrive = events.catch!;
   return [
     {
       action: action.id,
       from: n.from,
-      to: run ? whereOn(run, distanceAfter(run.run!, arrive - run.time)) : n.step.before.places[n.action.to],
+      to: run ? placeOn(run, distanceAfter(run.run!, arrive - run.time)) : n.step.before.places[n.action.to],
       release: events.release!,
       arrive,
       passer: action.by,
@@ -210,14 +207,12 @@ function flightOf(n: Node, schedule: Schedule, rim: Point): Flight[] {
   ];
 }
 
-function screenOf(n: Node, schedule: Schedule, walks: readonly FrameWalk[]): ScreenBody[] {
+function screenOf(n: Node, g: Graph, walks: readonly FrameWalk[]): ScreenBody[] {
   if (!isDoes(n, 'screen')) return [];
   const at = n.step.after.places[n.action.by];
-  const user = schedule.userOf(n);
+  const user = userOf(g, n);
   const near = user && passesBy(user, at);
-  const next = schedule.nodes.find(
-    (x) => x.action.by === n.action.by && x.time >= n.end - 1e-9 && x !== n && x.run,
-  );
+  const next = g.nodes.find((x) => x.action.by === n.action.by && x.time >= n.end - 1e-9 && x !== n && x.run);
   return [
     {
       action: n.action.id,
@@ -227,7 +222,7 @@ function screenOf(n: Node, schedule: Schedule, walks: readonly FrameWalk[]): Scr
       angle: screenAngle(n.walk, n.step as Step & { action: ActionOf<'screen'> }, walks[n.frame + 1]),
       arrive: n.time + (n.run?.duration ?? 0),
       set: n.events.set ?? n.end,
-      left: next?.time ?? schedule.end,
+      left: next?.time ?? g.bars.at(-1)!.time,
       used: near
         ? { at: user.time + timeTo(user.run!, near.s), distance: near.distance, action: user.action.id }
         : null,

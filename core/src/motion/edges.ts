@@ -1,0 +1,218 @@
+import type { PlayerId } from '../alignment/library.ts';
+import { distance } from '../geometry/vec.ts';
+import type { ActionOf, Verb } from '../play/document.ts';
+import {
+  catchAt,
+  circleOf,
+  cued,
+  dependsOn,
+  moment,
+  moverTo,
+  placeOn,
+  reach,
+  spotOf,
+  userOf,
+  type Graph,
+} from './graph.ts';
+import { CATCH_TO_DRIBBLE, WINDUP } from './level.ts';
+import { isDoes, kindOfPass, passesBy, type Edge, type Node } from './node.ts';
+import { timeTo } from './run.ts';
+import type { Fault } from './timeline.ts';
+
+/** Seconds (from memory): a user waits this long after the set, a screener this long after the use, or unused after the set. */
+const AFTER_SET = 0.05;
+const AFTER_USE = 0.1;
+const UNUSED = 0.35;
+
+/** What is done with the ball, and so needs it in hand. */
+const PLAYS_BALL: ReadonlySet<Verb> = new Set<Verb>(['pass', 'dribble', 'handoff', 'shot', 'fake']);
+
+/** A bar stands where every action of the frame before has ended. */
+export function bindBars(g: Graph): void {
+  g.bars.forEach((bar, k) => {
+    const before = g.bars[k - 1];
+    if (!before) return;
+    bar.needs.push({ from: before, kind: 'bar', at: () => before.time });
+    for (const n of g.nodes)
+      if (n.frame === k - 1 && !n.action.background)
+        bar.needs.push({ from: n, kind: 'bar', at: () => n.end });
+  });
+}
+
+/** What no cue can change: a man does one thing after another, and the ball is where it is. */
+export function bindMen(g: Graph): void {
+  const last = new Map<PlayerId, Node>();
+  let ball: Node | undefined;
+  for (const n of g.nodes) {
+    const previous = last.get(n.action.by);
+    if (previous) n.needs.push({ from: previous, kind: 'player', at: () => previous.end });
+    last.set(n.action.by, n);
+    if (!n.has || !PLAYS_BALL.has(n.action.does)) continue;
+    const given = ball;
+    if (given && (isDoes(given, 'pass') || isDoes(given, 'handoff')) && given.action.to === n.action.by) {
+      const wait = afterCatch(g, given, n);
+      n.needs.push({ from: given, kind: 'ball', at: () => given.events.catch! + wait });
+    }
+    if (n.action.does !== 'fake') ball = n;
+  }
+}
+
+/** Seconds a man needs between having the ball and starting to do this with it. */
+function afterCatch(g: Graph, given: Node, n: Node): number {
+  if (given.action.does === 'handoff') return 0;
+  if (n.action.does === 'pass') return g.level.man.catchToPass - WINDUP[kindOfPass(n as never)];
+  return n.action.does === 'dribble' ? CATCH_TO_DRIBBLE : 0;
+}
+
+/** The coach's cues in the order of the document; one that would close a circle is left out and told. */
+export function bindCues(g: Graph): void {
+  for (const n of g.nodes) {
+    const { cue } = n.action;
+    const bar = g.bars[n.frame]!;
+    if (!cue || cue.on === 'frame') {
+      n.needs.push({
+        from: bar,
+        kind: cue ? 'coach' : 'bar',
+        at: () => Math.max(0, bar.time + (cue?.delay ?? 0)),
+      });
+      continue;
+    }
+    const on = g.byId.get(cue.on);
+    if (!on || on.frame > n.frame) {
+      untie(g, n, {
+        code: 'cue-lost',
+        actions: [n.action.id],
+        sentence: `${n.action.by} waits for something that ${on ? 'comes later in the play' : 'is no longer in the play'}.`,
+      });
+      continue;
+    }
+    const circle = circleOf(on, n);
+    if (circle) {
+      const names = circle.map((x) => x.action.by);
+      untie(g, n, {
+        code: 'cue-circle',
+        actions: circle.map((x) => x.action.id),
+        sentence: `${listOf(names)} wait for each other. The tie set last is left out.`,
+      });
+      continue;
+    }
+    n.needs.push({
+      from: on,
+      kind: 'coach',
+      event: cue.event ?? 'end',
+      at: () => Math.max(0, moment(on, cue) + (cue.delay ?? 0)),
+    });
+  }
+}
+
+function untie(g: Graph, n: Node, fault: Fault): void {
+  const bar = g.bars[n.frame]!;
+  g.faults.push(fault);
+  n.untied = true;
+  n.needs.push({ from: bar, kind: 'bar', at: () => bar.time });
+}
+
+/** What a coach would take for granted where he said nothing; never against what is said, never in a circle. */
+export function infer(g: Graph): void {
+  for (const n of g.nodes) if (isDoes(n, 'screen')) inferScreen(g, n);
+  for (const n of g.nodes) if (isDoes(n, 'handoff')) inferHandoff(g, n);
+  for (const n of g.nodes) if (isDoes(n, 'pass') && n.has) inferPass(g, n);
+}
+
+function add(n: Node, edge: Edge): void {
+  if (!dependsOn(edge.from, n)) n.needs.push(edge);
+}
+
+function inferScreen(g: Graph, screen: Node): void {
+  if (screen.action.does !== 'screen') return;
+  const user = userOf(g, screen);
+  const slip = screen.action.slip ?? false;
+  if (user && user.frame === screen.frame && !cued(user))
+    add(user, {
+      from: screen,
+      kind: 'inferred',
+      event: slip ? 'end' : 'set',
+      at: () => (slip ? screen.end : screen.events.set! + AFTER_SET),
+    });
+  const next = nextOf(g, screen);
+  if (!next || cued(next)) return;
+  const { hold } = screen.action;
+  if (user && !slip) {
+    add(next, {
+      from: user,
+      kind: 'inferred',
+      event: 'used',
+      at: () => user.time + reach(user, spotOf(screen)) + AFTER_USE,
+    });
+  }
+  if (hold !== undefined || (!user && !slip))
+    add(next, {
+      from: screen,
+      kind: 'inferred',
+      event: 'set',
+      at: () => screen.end + (hold ?? UNUSED),
+    });
+}
+
+function nextOf(g: Graph, n: Node): Node | undefined {
+  return g.nodes.find(
+    (x) =>
+      x.action.by === n.action.by &&
+      x !== n &&
+      (x.frame > n.frame || (x.frame === n.frame && g.nodes.indexOf(x) > g.nodes.indexOf(n))) &&
+      x.frame <= n.frame + 1,
+  );
+}
+
+function inferHandoff(g: Graph, n: Node): void {
+  if (n.action.does !== 'handoff') return;
+  const receiver = moverTo(g, n, n.action.to);
+  if (!receiver) return;
+  if (!passesBy(receiver, n.from)) return;
+  add(n, { from: receiver, kind: 'order', at: () => 0 });
+  // A giver who comes later holds the receiver, so that both are there together.
+  if (cued(receiver)) return;
+  for (const e of n.needs)
+    if (e.kind !== 'order')
+      add(receiver, {
+        ...e,
+        kind: 'inferred',
+        event: 'start',
+        at: () => e.at() - reach(receiver, n.from),
+      });
+}
+
+/** A pass goes so that ball and receiver arrive together; one that is called times his cut back from the catch. */
+function inferPass(g: Graph, n: Node & { action: ActionOf<'pass'> }): void {
+  const receiver = moverTo(g, n, n.action.to);
+  if (!receiver) return;
+  if (cued(n) && !cued(receiver)) {
+    add(receiver, {
+      from: n,
+      kind: 'inferred',
+      event: 'catch',
+      at: () => n.events.catch! - timeTo(receiver.run!, catchAt(receiver)),
+    });
+    if (receiver.needs.some((e) => e.from === n)) return;
+  }
+  if (dependsOn(receiver, n)) return;
+  if (cued(n)) n.needs.push({ from: receiver, kind: 'order', at: () => 0 });
+  else {
+    const kind = kindOfPass(n);
+    n.needs.push({
+      from: receiver,
+      kind: 'inferred',
+      event: 'at',
+      at: () => {
+        const s = catchAt(receiver);
+        const flight = distance(n.from, placeOn(receiver, s)) / g.level.man.pass[kind];
+        return receiver.time + timeTo(receiver.run!, s) - flight - WINDUP[kind];
+      },
+    });
+  }
+}
+
+function listOf(names: readonly string[]): string {
+  const unique = [...new Set(names)];
+  return unique.length < 2 ? (unique[0] ?? '') : `${unique.slice(0, -1).join(', ')} and ${unique.at(-1)}`;
+}

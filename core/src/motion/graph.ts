@@ -1,0 +1,94 @@
+import type { PlayerId } from '../alignment/library.ts';
+import type { Point } from '../geometry/vec.ts';
+import type { Cue } from '../play/document.ts';
+import type { LevelRecord } from './level.ts';
+import { isRun, passesBy, type Bar, type Node, type Vertex } from './node.ts';
+import { placeAfter, timeTo } from './run.ts';
+import type { EventName, Fault } from './timeline.ts';
+
+/** A line of frames as actions and bar lines that wait for one another. */
+export interface Graph {
+  readonly nodes: readonly Node[];
+  /** One where each frame starts, and one more at the end. */
+  readonly bars: readonly Bar[];
+  readonly byId: ReadonlyMap<string, Node>;
+  readonly level: LevelRecord;
+  readonly rim: Point;
+  readonly faults: Fault[];
+}
+
+/** A catch is meant this far before the end of a receiver's way (feet): he catches on the move. */
+const CATCH_BEFORE_END = 2;
+
+/** The coach has said himself when this starts, and it can. */
+export const cued = (n: Node): boolean => n.action.cue !== undefined && !n.untied;
+
+/** Feet into his way at which a receiver means to catch. */
+export const catchAt = (n: Node): number => Math.max(0, (n.run?.length ?? 0) - CATCH_BEFORE_END);
+
+/** Where a screener stands. */
+export const spotOf = (screen: Node): Point => screen.step.after.places[screen.action.by];
+
+/** Where a runner is after s feet. */
+export function placeOn(n: Node, s: number): Point {
+  const out = { x: 0, y: 0 };
+  placeAfter(n.run!, s, out);
+  return out;
+}
+
+/** Seconds from his start until a runner is nearest to a place he passes. */
+export const reach = (n: Node, place: Point): number => timeTo(n.run!, passesBy(n, place)?.s ?? 0);
+
+/** The moment of the event a cue names; the end when the action has no such event. */
+export function moment(on: Node, cue: Cue): number {
+  if (cue.event === 'at')
+    return on.run
+      ? on.time + timeTo(on.run, (cue.at ?? 0) * on.run.length)
+      : on.time + (cue.at ?? 0) * (on.end - on.time);
+  const name: EventName = cue.event ?? 'end';
+  return on.events[name] ?? on.end;
+}
+
+/** The receiver's last run of the frame of a pass or handoff. */
+export const moverTo = ({ nodes }: Graph, n: Node, to: PlayerId): Node | undefined =>
+  nodes.findLast(
+    (x) =>
+      x.frame === n.frame &&
+      x.action.by === to &&
+      (x.action.does === 'cut' || x.action.does === 'seal') &&
+      x.run,
+  );
+
+/** The move that comes by a screen: in its own frame, else in the next one. */
+export function userOf({ nodes }: Graph, screen: Node): Node | undefined {
+  if (screen.action.does !== 'screen') return undefined;
+  const who = screen.action.for;
+  const at = spotOf(screen);
+  return [screen.frame, screen.frame + 1]
+    .flatMap((f) => nodes.filter((n) => n.frame === f && n.action.by === who && isRun(n)))
+    .find((n) => passesBy(n, at) !== null);
+}
+
+/** Whether one thing waits for another, by however many steps. */
+export function dependsOn(v: Vertex, on: Vertex, seen = new Set<Vertex>()): boolean {
+  if (v === on) return true;
+  if (seen.has(v)) return false;
+  seen.add(v);
+  return v.needs.some((e) => dependsOn(e.from, on, seen));
+}
+
+/** The actions that lead from `to` to `from`, when waiting for `from` would make `to` wait for itself. */
+export function circleOf(from: Vertex, to: Vertex): Node[] | null {
+  const seen = new Set<Vertex>();
+  const walk = (v: Vertex): Vertex[] | null => {
+    if (v === to) return [v];
+    if (seen.has(v)) return null;
+    seen.add(v);
+    for (const e of v.needs) {
+      const rest = walk(e.from);
+      if (rest) return [...rest, v];
+    }
+    return null;
+  };
+  return walk(from)?.filter((v): v is Node => 'is' in v && v.is === 'action') ?? null;
+}
