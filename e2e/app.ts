@@ -71,7 +71,7 @@ export const test = base.extend<object, { app: App }>({
 export { expect };
 
 /** Where a point of the floor (feet) is on the screen. */
-async function onScreen(page: Page, x: number, y: number): Promise<{ x: number; y: number }> {
+export async function onScreen(page: Page, x: number, y: number): Promise<{ x: number; y: number }> {
   return page.getByTestId('court').evaluate(
     (svg: SVGSVGElement, p) => {
       const at = new DOMPoint((p.x + 29) * 12.5, (p.y + 4) * 12.5).matrixTransform(svg.getScreenCTM()!);

@@ -100,7 +100,7 @@ test('lines are bent, moved and deleted; findings are told and taken back', asyn
   await expect(page.getByTestId('rung-1')).toContainText('2');
   // 1 stands at the top too: two in one place.
   await page.getByRole('tab', { name: /Walk-through/ }).click();
-  await expect(page.getByRole('button', { name: /1 and 2 stand in one place/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^1 and 2 stand in one place/ })).toBeVisible();
   await page.getByRole('tab', { name: 'Frame' }).click();
   await page.getByRole('row', { name: /2 cuts/ }).click();
   const end = page.locator('[data-handle="end"]');

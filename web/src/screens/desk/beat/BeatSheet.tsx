@@ -63,7 +63,7 @@ const Box = styled.div`
   }
   svg {
     display: block;
-    touch-action: pan-x;
+    touch-action: none;
     user-select: none;
   }
   text {
@@ -142,6 +142,8 @@ export function BeatSheet({
   const roll = useRef<HTMLDivElement>(null);
   const [room, setRoom] = useState(640);
   const [hold, setHold] = useState<Hold | null>(null);
+  /** Where the empty sheet was last held, to roll it along under the hand. */
+  const [pan, setPan] = useState<number | null>(null);
   const [tying, setTying] = useState<string | null>(null);
   useEffect(() => {
     const seen = new ResizeObserver(([e]) => e && setRoom(e.contentRect.width));
@@ -171,6 +173,10 @@ export function BeatSheet({
     setHold({ id, grip, from: timeAt(e.clientX), dt: 0, moved: false, over: null });
   };
   const drag = (e: PointerEvent) => {
+    if (pan !== null) {
+      if (e.buttons === 1) roll.current!.scrollLeft -= e.clientX - pan;
+      setPan(e.buttons === 1 ? e.clientX : null);
+    }
     if (!hold) return;
     const dt = snapped(timeAt(e.clientX) - hold.from, e.altKey);
     const under = document.elementFromPoint(e.clientX, e.clientY)?.closest('[data-block]');
@@ -178,6 +184,7 @@ export function BeatSheet({
     setHold({ ...hold, dt, moved: hold.moved || dt !== 0 || (over !== null && over !== hold.id), over });
   };
   const drop = () => {
+    setPan(null);
     if (!hold) return;
     setHold(null);
     const block = beat.blocks.find((b) => b.id === hold.id)!;
@@ -236,9 +243,13 @@ export function BeatSheet({
         <svg
           width={width}
           height={HEIGHT}
+          onPointerDown={(e) => setPan(e.clientX)}
           onPointerMove={drag}
           onPointerUp={drop}
-          onPointerCancel={() => setHold(null)}
+          onPointerCancel={() => {
+            setHold(null);
+            setPan(null);
+          }}
         >
           <Score beat={beat} zoom={zoom} width={width} frame={frameId} />
           <Ruler width={width} end={beat.end} timeAt={timeAt} />

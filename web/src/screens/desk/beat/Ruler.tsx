@@ -17,6 +17,7 @@ export function Ruler({ width, end, timeAt }: { width: number; end: number; time
       aria-valuenow={Number(now.toFixed(1))}
       aria-valuetext={`${now.toFixed(1)} seconds`}
       onPointerDown={(e) => {
+        e.stopPropagation();
         e.currentTarget.setPointerCapture(e.pointerId);
         seek(timeAt(e.clientX));
       }}
