@@ -2,22 +2,12 @@ import { describe, expect, it } from 'vitest';
 import { courtFor } from '../court/rulesets.ts';
 import { compile } from '../motion/compile.ts';
 import type { Play } from '../play/document.ts';
-import { editAll, type Change, type NewAction } from '../play/edit.ts';
-import { samplePlay } from '../play/sample.test-data.ts';
+import type { NewAction } from '../play/edit.ts';
+import { playOf } from '../play/sample.test-data.ts';
 import { beatOf } from './beat.ts';
 import { beatText } from './text.ts';
 
-const make = (...frames: NewAction[][]): Play => {
-  const r = editAll(
-    samplePlay(),
-    frames.flatMap((actions, i): Change[] => [
-      ...(i > 0 ? [{ do: 'addFrame' as const, after: `f${i}` }] : []),
-      ...actions.map((action) => ({ do: 'addAction' as const, frame: `f${i + 1}`, action })),
-    ]),
-  );
-  if (!r.ok) throw new Error(r.sentence);
-  return r.play;
-};
+const make = (...frames: NewAction[][]): Play => playOf(frames);
 const beat = (play: Play) =>
   beatOf(compile(play, play.frames.at(-1)!.id, courtFor(play), play.level).timeline, (id) => id);
 

@@ -1,9 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { courtFor } from '../court/rulesets.ts';
 import { spotPoint, type SpotKey } from '../court/spots.ts';
-import type { Play } from '../play/document.ts';
-import { editAll, type Change, type NewAction } from '../play/edit.ts';
-import { samplePlay } from '../play/sample.test-data.ts';
+import type { NewAction } from '../play/edit.ts';
+import { playOf } from '../play/sample.test-data.ts';
 import { walkLine } from '../play/state.ts';
 import { mainLine } from '../play/tree.ts';
 import { captionOf, readWords } from './caption.ts';
@@ -13,13 +12,7 @@ const at = (spot: SpotKey) => ({ ...spotPoint(court, spot), spot });
 
 /** Captions of a play whose frames hold these actions. */
 function captions(alignment: string, ...frames: NewAction[][]): string[] {
-  const changes: Change[] = frames.flatMap((actions, i) => [
-    ...(i > 0 ? [{ do: 'addFrame' as const, after: `f${i}` }] : []),
-    ...actions.map((action) => ({ do: 'addAction' as const, frame: `f${i + 1}`, action })),
-  ]);
-  const r = editAll(samplePlay(alignment), changes);
-  if (!r.ok) throw new Error(r.sentence);
-  const play: Play = r.play;
+  const play = playOf(frames, [], alignment);
   const walks = walkLine(play, mainLine(play));
   return walks.map((w, i) => captionOf(court, w, walks.slice(0, i)));
 }

@@ -2,23 +2,13 @@ import { describe, expect, it } from 'vitest';
 import { courtFor } from '../court/rulesets.ts';
 import { compile } from '../motion/compile.ts';
 import type { Play } from '../play/document.ts';
-import { editAll, type Change, type NewAction } from '../play/edit.ts';
+import type { NewAction } from '../play/edit.ts';
 import { flip } from '../play/operations.ts';
-import { samplePlay } from '../play/sample.test-data.ts';
+import { playOf } from '../play/sample.test-data.ts';
 import { mainLine } from '../play/tree.ts';
 import { figuresOf, metricsOf } from './metrics.ts';
 
-const make = (frames: NewAction[][], first: Change[] = []): Play => {
-  const r = editAll(samplePlay(), [
-    ...first,
-    ...frames.flatMap((actions, i): Change[] => [
-      ...(i > 0 ? [{ do: 'addFrame' as const, after: `f${i}` }] : []),
-      ...actions.map((action) => ({ do: 'addAction' as const, frame: `f${i + 1}`, action })),
-    ]),
-  ]);
-  if (!r.ok) throw new Error(r.sentence);
-  return r.play;
-};
+const make = (frames: NewAction[][]): Play => playOf(frames);
 const metrics = (play: Play) => {
   const line = mainLine(play);
   const court = courtFor(play);

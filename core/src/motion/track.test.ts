@@ -2,22 +2,14 @@ import { describe, expect, it } from 'vitest';
 import { PLAYERS } from '../alignment/library.ts';
 import { courtFor } from '../court/rulesets.ts';
 import type { Play } from '../play/document.ts';
-import { editAll, type Change, type NewAction } from '../play/edit.ts';
+import type { NewAction } from '../play/edit.ts';
 import { flip, permute, swapNumbers } from '../play/operations.ts';
-import { samplePlay } from '../play/sample.test-data.ts';
+import { playOf } from '../play/sample.test-data.ts';
 import { compile } from './compile.ts';
 import { LEVELS } from './level.ts';
 import { ballAt, facingAt, positionAt, speedAt, track } from './track.ts';
 
-const make = (...frames: NewAction[][]): Play => {
-  const changes: Change[] = frames.flatMap((actions, i) => [
-    ...(i > 0 ? [{ do: 'addFrame' as const, after: `f${i}` }] : []),
-    ...actions.map((action) => ({ do: 'addAction' as const, frame: `f${i + 1}`, action })),
-  ]);
-  const r = editAll(samplePlay(), changes);
-  if (!r.ok) throw new Error(r.sentence);
-  return r.play;
-};
+const make = (...frames: NewAction[][]): Play => playOf(frames);
 const timeline = (play: Play) => compile(play, play.frames.at(-1)!.id, courtFor(play), play.level).timeline;
 
 const play = () =>

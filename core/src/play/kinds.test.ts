@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { courtFor } from '../court/rulesets.ts';
 import { spotPoint, type SpotKey } from '../court/spots.ts';
-import { editAll, type Change, type NewAction } from './edit.ts';
+import type { Change, NewAction } from './edit.ts';
 import { cutKind, dribbleKind, passKind, playerAt, screenAngle, screenKind, screenUsed } from './kinds.ts';
-import { samplePlay } from './sample.test-data.ts';
+import { playOf } from './sample.test-data.ts';
 import { walkLine, type FrameWalk, type Step } from './state.ts';
 import type { ActionOf } from './document.ts';
 import { mainLine } from './tree.ts';
@@ -12,13 +12,8 @@ const court = courtFor({ court: 'nfhs' });
 const at = (spot: SpotKey) => ({ ...spotPoint(court, spot), spot });
 
 function walksOf(alignment: string, frames: NewAction[][], first: Change[] = []): FrameWalk[] {
-  const changes: Change[] = frames.flatMap((actions, i) => [
-    ...(i > 0 ? [{ do: 'addFrame' as const, after: `f${i}` }] : []),
-    ...actions.map((action) => ({ do: 'addAction' as const, frame: `f${i + 1}`, action })),
-  ]);
-  const r = editAll(samplePlay(alignment), [...first, ...changes]);
-  if (!r.ok) throw new Error(r.sentence);
-  return walkLine(r.play, mainLine(r.play));
+  const play = playOf(frames, first, alignment);
+  return walkLine(play, mainLine(play));
 }
 const last = <D extends string>(walk: FrameWalk) =>
   walk.steps.at(-1)! as Step & { action: ActionOf<D & 'cut'> };

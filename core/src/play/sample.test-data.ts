@@ -1,12 +1,30 @@
 import fc from 'fast-check';
 import { ALIGNMENTS, PLAYERS } from '../alignment/library.ts';
-import type { Change, NewAction } from './edit.ts';
+import type { Play } from './document.ts';
+import { editAll, type Change, type NewAction } from './edit.ts';
 import { rotateNumbers, swapNumbers } from './operations.ts';
 import { newPlay } from './new-play.ts';
 
 /** Material for property tests: a plain play, and any change a coach could make to it. */
 export const samplePlay = (alignment = 'horns') =>
   newPlay({ id: 'sample', name: 'Sample', court: 'nfhs', level: 'highSchool', alignment, ball: '1' });
+
+/** A play drawn for a test: these actions, frame by frame, after these changes. */
+export function playOf(
+  frames: readonly (readonly NewAction[])[],
+  first: readonly Change[] = [],
+  alignment = 'horns',
+): Play {
+  const r = editAll(samplePlay(alignment), [
+    ...first,
+    ...frames.flatMap((actions, i): Change[] => [
+      ...(i > 0 ? [{ do: 'addFrame' as const, after: `f${i}` }] : []),
+      ...actions.map((action) => ({ do: 'addAction' as const, frame: `f${i + 1}`, action })),
+    ]),
+  ]);
+  if (!r.ok) throw new Error(r.sentence);
+  return r.play;
+}
 
 const player = fc.constantFrom(...PLAYERS);
 const coordinate = fc.integer({ min: -96, max: 96 }).map((n) => n / 4);

@@ -4,7 +4,7 @@ import { courtFor, RULE_SETS } from '../court/rulesets.ts';
 import { spotPoint, type SpotKey } from '../court/spots.ts';
 import type { Level, Play } from '../play/document.ts';
 import { edit, editAll, type Change, type NewAction } from '../play/edit.ts';
-import { samplePlay } from '../play/sample.test-data.ts';
+import { playOf } from '../play/sample.test-data.ts';
 import { mainLine } from '../play/tree.ts';
 import type { Finding } from './finding.ts';
 import { walkThrough, type WalkOptions } from './walkthrough.ts';
@@ -25,17 +25,8 @@ const hold = (by: PlayerId, seconds: number, more: object = {}): NewAction =>
 const dribble = (by: PlayerId, to: SpotKey | { x: number; y: number }, more: object = {}): NewAction =>
   ({ by, does: 'dribble', path: [typeof to === 'string' ? spot(to) : to], ...more }) as NewAction;
 
-function play(frames: NewAction[][], first: Change[] = [], alignment = 'horns'): Play {
-  const r = editAll(samplePlay(alignment), [
-    ...first,
-    ...frames.flatMap((actions, i): Change[] => [
-      ...(i > 0 ? [{ do: 'addFrame' as const, after: `f${i}` }] : []),
-      ...actions.map((action) => ({ do: 'addAction' as const, frame: `f${i + 1}`, action })),
-    ]),
-  ]);
-  if (!r.ok) throw new Error(r.sentence);
-  return r.play;
-}
+const play = playOf;
+
 const all = (p: Play, options?: WalkOptions) => walkThrough(p, mainLine(p), options);
 const find = (p: Play, code: string, options?: WalkOptions): Finding | undefined =>
   all(p, options).find((f) => f.code === code);

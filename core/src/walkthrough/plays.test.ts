@@ -3,9 +3,9 @@ import type { PlayerId } from '../alignment/library.ts';
 import { courtFor } from '../court/rulesets.ts';
 import { spotPoint, type SpotKey } from '../court/spots.ts';
 import type { Play } from '../play/document.ts';
-import { editAll, type Change, type NewAction } from '../play/edit.ts';
+import type { Change, NewAction } from '../play/edit.ts';
 import { flip, permute, swapNumbers } from '../play/operations.ts';
-import { samplePlay } from '../play/sample.test-data.ts';
+import { playOf } from '../play/sample.test-data.ts';
 import { mainLine } from '../play/tree.ts';
 import { walkThrough } from './walkthrough.ts';
 
@@ -153,22 +153,19 @@ const CASES: readonly Case[] = [
   },
 ];
 
-function build(c: Case): Play {
-  const r = editAll(samplePlay(c.set ?? 'horns'), [
-    ...Object.entries(c.places ?? {}).map(([player, place]): Change => ({
-      do: 'place',
-      player: player as PlayerId,
-      place: at(place),
-    })),
-    ...(c.against ? [{ do: 'against' as const, against: c.against }] : []),
-    ...c.frames.flatMap((actions, i): Change[] => [
-      ...(i > 0 ? [{ do: 'addFrame' as const, after: `f${i}` }] : []),
-      ...actions.map((action) => ({ do: 'addAction' as const, frame: `f${i + 1}`, action })),
-    ]),
-  ]);
-  if (!r.ok) throw new Error(r.sentence);
-  return r.play;
-}
+const build = (c: Case): Play =>
+  playOf(
+    c.frames,
+    [
+      ...Object.entries(c.places ?? {}).map(([player, place]): Change => ({
+        do: 'place',
+        player: player as PlayerId,
+        place: at(place),
+      })),
+      ...(c.against ? [{ do: 'against' as const, against: c.against }] : []),
+    ],
+    c.set,
+  );
 const told = (p: Play) => walkThrough(p, mainLine(p));
 
 describe.each(CASES)('$name', (c) => {

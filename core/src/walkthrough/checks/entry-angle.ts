@@ -1,5 +1,5 @@
 import type { Check } from '../finding.ts';
-import { apart, timed } from './support.ts';
+import { aboutFlight, apart, timed } from './support.ts';
 
 /** A low post: just outside the lane, no higher than this above the baseline (feet). */
 const LOW = 13;
@@ -26,11 +26,7 @@ export const entryAngle: Check = {
       if (!above && !across) return [];
       return [
         {
-          frame: pass.frame,
-          action: f.action,
-          players: [f.passer, f.receiver],
-          place: f.from,
-          time: f.release,
+          ...aboutFlight(f, pass),
           severity: 'know' as const,
           marks: [apart(f.from, f.to, input.units)],
           sentence: `${f.passer} feeds ${f.receiver} ${across ? 'from the other side' : 'from above the key'}: the wing gives the angle past a man in front.`,

@@ -4,7 +4,7 @@ import { distanceToRim } from '../../court/queries.ts';
 import type { Point } from '../../geometry/vec.ts';
 import type { Flight } from '../../motion/timeline.ts';
 import type { Check, CheckInput } from '../finding.ts';
-import { readdress, timed } from './support.ts';
+import { aboutFlight, readdress, timed } from './support.ts';
 import { shots } from './shots-taken.ts';
 
 /** Feet a place lies outside the three-point line; negative inside it. */
@@ -49,11 +49,7 @@ export const feetOnLine: Check = {
       if (!shot || out > FEET.outside || out < -FEET.inside) return [];
       return [
         {
-          frame: shot.frame,
-          action: f.action,
-          players: [f.passer],
-          place: f.from,
-          time: f.release,
+          ...aboutFlight(f, shot),
           severity: 'costs' as const,
           marks: [{ is: 'place' as const, at: f.from }],
           sentence: `${f.passer}'s feet are on the line: a three for the price of a two.`,

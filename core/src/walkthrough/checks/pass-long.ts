@@ -1,6 +1,6 @@
 import { distance } from '../../geometry/vec.ts';
 import type { Check } from '../finding.ts';
-import { about, apart, timed } from './support.ts';
+import { aboutFlight, about, apart, timed } from './support.ts';
 
 export const passLong: Check = {
   code: 'pass-long',
@@ -15,11 +15,7 @@ export const passLong: Check = {
       if (f.receiver === null || !pass || feet <= input.level.safePass) return [];
       return [
         {
-          frame: pass.frame,
-          action: f.action,
-          players: [f.passer, f.receiver],
-          place: f.from,
-          time: f.release,
+          ...aboutFlight(f, pass),
           severity: 'costs' as const,
           marks: [apart(f.from, f.to, input.units)],
           sentence: `${f.passer}'s pass to ${f.receiver} is ${about(feet, input.units)}; at this level ${about(input.level.safePass, input.units)} is safe.`,

@@ -1,7 +1,7 @@
 import { degrees, distance, fromDegrees } from '../../geometry/vec.ts';
 import { positionAt } from '../../motion/track.ts';
 import type { Check } from '../finding.ts';
-import { readdress, timed } from './support.ts';
+import { aboutScreen, readdress, timed } from './support.ts';
 
 /** A screener whose back is turned farther than this from the cutter's way does not free him there (degrees, common practice). */
 const TURNED = 75;
@@ -26,10 +26,7 @@ export const screenAngleFits: Check = {
       if (off <= TURNED) return [];
       return [
         {
-          frame: screen.frame,
-          action: s.action,
-          players: [s.by, s.user],
-          place: s.at,
+          ...aboutScreen(s, screen),
           time: s.set,
           severity: 'costs' as const,
           marks: [

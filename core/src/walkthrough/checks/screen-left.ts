@@ -1,5 +1,5 @@
 import type { Check } from '../finding.ts';
-import { recue, seconds, timed } from './support.ts';
+import { aboutScreen, recue, seconds, timed } from './support.ts';
 
 export const screenLeft: Check = {
   code: 'screen-left',
@@ -17,10 +17,7 @@ export const screenLeft: Check = {
       if (!screen || screen.end > s.used.at) return [];
       return [
         {
-          frame: screen.frame,
-          action: s.action,
-          players: [s.by, s.user],
-          place: s.at,
+          ...aboutScreen(s, screen),
           time: s.left,
           severity: 'breaks' as const,
           sentence: `${s.by} leaves his screen ${seconds(s.used.at - s.left)} before ${s.user} comes by.`,

@@ -1,5 +1,5 @@
 import type { Check } from '../finding.ts';
-import { recue, seconds, timed } from './support.ts';
+import { aboutScreen, recue, seconds, timed } from './support.ts';
 
 /** A user this long before the screener's arrival has run past an empty place; later it is contact with a moving man (s). */
 const EMPTY = 0.6;
@@ -16,10 +16,7 @@ export const missing =
       const late = seconds(s.set - s.used.at);
       return [
         {
-          frame: screen.frame,
-          action: s.action,
-          players: [s.by, s.user],
-          place: s.at,
+          ...aboutScreen(s, screen),
           time: s.used.at,
           severity: early ? ('breaks' as const) : ('illegal' as const),
           marks: [{ is: 'place' as const, at: s.at }],

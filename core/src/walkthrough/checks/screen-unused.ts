@@ -1,5 +1,5 @@
 import type { Check } from '../finding.ts';
-import { timed } from './support.ts';
+import { aboutScreen, timed } from './support.ts';
 
 export const screenUnused: Check = {
   code: 'screen-unused',
@@ -13,10 +13,7 @@ export const screenUnused: Check = {
       if (s.used || s.slip || !screen || screen.action.does !== 'screen' || screen.action.on) return [];
       return [
         {
-          frame: screen.frame,
-          action: s.action,
-          players: [s.by, s.user],
-          place: s.at,
+          ...aboutScreen(s, screen),
           time: s.set,
           severity: 'costs' as const,
           sentence: `Nobody uses ${s.by}'s screen: ${s.user} comes no nearer.`,

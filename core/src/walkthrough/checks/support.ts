@@ -4,7 +4,7 @@ import type { Court } from '../../court/court.ts';
 import { sayDistance, type Units } from '../../court/units.ts';
 import { SPOTS, type Spot } from '../../court/spots.ts';
 import { distance, type Point } from '../../geometry/vec.ts';
-import type { TimedAction } from '../../motion/timeline.ts';
+import type { Flight, ScreenBody, TimedAction } from '../../motion/timeline.ts';
 import type { Action, Cue, Verb } from '../../play/document.ts';
 import type { Change, NewAction } from '../../play/edit.ts';
 import { dribbleKind } from '../../play/kinds.ts';
@@ -47,6 +47,23 @@ const isVerb =
   <V extends Verb>(verb: V) =>
   (s: Step): s is Step & { action: Extract<Action, { does: V }> } =>
     s.action.does === verb;
+
+/** Where, when and who, for a finding about a ball in the air. */
+export const aboutFlight = (f: Flight, { frame }: TimedAction) => ({
+  frame,
+  action: f.action,
+  players: f.receiver === null ? [f.passer] : [f.passer, f.receiver],
+  place: f.from,
+  time: f.release,
+});
+
+/** Where and who, for a finding about a screen. */
+export const aboutScreen = (s: ScreenBody, { frame }: TimedAction) => ({
+  frame,
+  action: s.action,
+  players: [s.by, s.user],
+  place: s.at,
+});
 
 /** The change that gives an action another cue, or none. */
 export function recue(action: Action, cue: Cue | undefined): Change {

@@ -1,5 +1,6 @@
 import { PLAYERS } from '../../alignment/library.ts';
 import { speedAt } from '../../motion/track.ts';
+import { aboutFlight } from './support.ts';
 import type { Check } from '../finding.ts';
 import { onZone } from './zone-only.ts';
 
@@ -24,11 +25,7 @@ export const zoneStill: Check = {
       if (row !== STILL || !pass) return [];
       return [
         {
-          frame: pass.frame,
-          action: f.action,
-          players: [f.passer, f.receiver],
-          place: f.from,
-          time: f.release,
+          ...aboutFlight(f, pass),
           severity: 'costs' as const,
           sentence: `${STILL} passes and nobody else moves: a zone shifts with the ball alone.`,
         },
