@@ -60,7 +60,7 @@ test('a cue and a change of pace are set in fields as well', async ({ page, app 
   await page
     .getByRole('combobox', { name: 'Waits for' })
     .selectOption({ label: '1: 2 lifts to the left wing' });
-  await page.getByLabel('Until it').selectOption('at');
+  await page.getByLabel('Until it').selectOption('at 0.5');
   await page.getByLabel('Then seconds more').fill('0.4');
   await page.getByLabel('Then seconds more').press('Enter');
   await page.getByLabel('But first').selectOption('walk');

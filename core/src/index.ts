@@ -33,5 +33,6 @@ export * from './beat/beat.ts';
 export * from './beat/text.ts';
 export { startAt, tieTo, untie, lastFor } from './beat/retime.ts';
 export * from './language/caption.ts';
+export { placesPassed } from './language/passed.ts';
 export * from './playbook/shapes.ts';
 export * from './playbook/card.ts';

@@ -34,3 +34,21 @@ function sourcesHash(): string {
   for (const file of ['package-lock.json', 'web/index.html', 'web/vite.config.ts']) add(join(ROOT, file));
   return hash.digest('hex');
 }
+
+/** The core as one script for a bare page, under the global name `corkscrewCore`. */
+export async function coreScript(): Promise<string> {
+  // Loaded here only: the start command has no use for it.
+  const { build } = await import('vite');
+  const built = await build({
+    configFile: false,
+    logLevel: 'silent',
+    build: {
+      write: false,
+      target: 'es2023',
+      lib: { entry: join(ROOT, 'core/src/index.ts'), name: 'corkscrewCore', formats: ['iife'] },
+    },
+  });
+  const [first] = Array.isArray(built) ? built : [built];
+  if (!first || !('output' in first)) throw new Error('The core was not built.');
+  return first.output[0].code;
+}

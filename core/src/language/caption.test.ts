@@ -6,6 +6,7 @@ import { playOf } from '../play/sample.test-data.ts';
 import { walkLine } from '../play/state.ts';
 import { mainLine } from '../play/tree.ts';
 import { captionOf, readWords } from './caption.ts';
+import { placesPassed } from './passed.ts';
 
 const court = courtFor({ court: 'nfhs' });
 const at = (spot: SpotKey) => ({ ...spotPoint(court, spot), spot });
@@ -89,4 +90,26 @@ it('reads in words', () => {
   expect(readWords({ who: ['x5'], does: 'drop' })).toBe('x5 drops');
   expect(readWords({ does: 'switch' })).toBe('They switch');
   expect(readWords({ does: 'own', note: 'x2 naps' })).toBe('x2 naps');
+});
+
+describe('places passed on a way', () => {
+  const passed = (...path: SpotKey[]) => {
+    const play = playOf([[{ by: '2', does: 'cut', path: path.map(at) }]]);
+    return placesPassed(court, walkLine(play, mainLine(play))[0]!.steps[0]!);
+  };
+  it('are the points drawn, and half-way, in order', () => {
+    const all = passed('wingL', 'top', 'slotR');
+    expect(all.map((p) => p.words)).toEqual([
+      'passes the left wing',
+      expect.stringMatching(/^is half-way/) as string,
+      'passes the top',
+    ]);
+    expect(all.map((p) => p.at)).toEqual([...all.map((p) => p.at)].sort((a, b) => a - b));
+    expect(all.every((p) => p.at > 0 && p.at < 1)).toBe(true);
+  });
+  it('a straight way has its middle, a man who stands has none', () => {
+    expect(passed('wingL').map((p) => p.at)).toEqual([0.5]);
+    const still = playOf([[{ by: '1', does: 'hold' }]]);
+    expect(placesPassed(court, walkLine(still, mainLine(still))[0]!.steps[0]!)).toEqual([]);
+  });
 });

@@ -1,5 +1,6 @@
 import {
   actionWords,
+  placesPassed,
   TEMPOS,
   type Action,
   type ActionOf,
@@ -31,7 +32,7 @@ const Fields = styled.div`
   }
 `;
 
-const EVENT_WORDS: Record<NonNullable<Cue['event']>, string> = {
+const EVENT_WORDS: Record<Exclude<Cue['event'], 'at' | undefined>, string> = {
   start: 'starts',
   release: 'lets the ball go',
   catch: 'is caught',
@@ -40,7 +41,6 @@ const EVENT_WORDS: Record<NonNullable<Cue['event']>, string> = {
   firstDribble: 'first dribble',
   pickUp: 'picks it up',
   end: 'is over',
-  at: 'is half-way',
 };
 
 /** The moments of an action another one may wait for. */
@@ -91,7 +91,7 @@ export function CueFields({ action }: { action: Action }) {
     view.walks.slice(0, view.index + 1).flatMap((w, i) =>
       w.steps.map((s) => {
         const said = actionWords(view.court, w, s, view.walks.slice(0, i));
-        return [s.action.id, { action: s.action, said: `${i + 1}: ${said}` }] as const;
+        return [s.action.id, { action: s.action, step: s, said: `${i + 1}: ${said}` }] as const;
       }),
     ),
   );
@@ -103,7 +103,14 @@ export function CueFields({ action }: { action: Action }) {
       id: action.id,
       action: { ...withoutCue(action), ...(next ? { cue: next } : {}) } as NewAction,
     });
-  const on = cue && cue.on !== 'frame' ? words.get(cue.on)?.action : undefined;
+  const waited = cue && cue.on !== 'frame' ? words.get(cue.on) : undefined;
+  const on = waited?.action;
+  const passed = waited ? placesPassed(view.court, waited.step) : [];
+  const until: Options<string> = on
+    ? momentsOf(on).flatMap((e): [string, string][] =>
+        e === 'at' ? passed.map((p) => [`at ${p.at}`, p.words]) : [[e, EVENT_WORDS[e]]],
+      )
+    : [];
   const granted = tie && words.get(tie.from);
   const free: Options<string> = [
     [
@@ -136,9 +143,13 @@ export function CueFields({ action }: { action: Action }) {
       {cue && on && (
         <Choice
           label="Until it"
-          value={cue.event ?? 'end'}
-          options={momentsOf(on).map((e) => [e, EVENT_WORDS[e]] as const)}
-          onChange={(event) => set({ ...cue, event, ...(event === 'at' ? { at: 0.5 } : {}) })}
+          value={cue.event === 'at' ? `at ${cue.at ?? 0.5}` : (cue.event ?? 'end')}
+          options={until}
+          onChange={(key) => {
+            const [event, at] = key.split(' ') as [NonNullable<Cue['event']>, string | undefined];
+            const { at: _old, ...rest } = cue;
+            set({ ...rest, event, ...(at === undefined ? {} : { at: Number(at) }) });
+          }}
         />
       )}
       {cue && (

@@ -1,0 +1,80 @@
+import {
+  compile,
+  courtFor,
+  leaves,
+  readPlayText,
+  track,
+  walkThrough,
+  lineTo,
+  type Play,
+} from '@corkscrew/core';
+import { expect, test } from '@playwright/test';
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { coreScript } from '../scripts/src/build.ts';
+import { DEMO_PLAYS } from '../scripts/src/paths.ts';
+
+/** What the app does with a play, as plain numbers and words. */
+interface Ran {
+  readonly x: number[];
+  readonly y: number[];
+  readonly events: { t: number; action: string; event: string }[];
+  readonly told: string[];
+}
+interface Core {
+  readonly compile: typeof compile;
+  readonly courtFor: typeof courtFor;
+  readonly track: typeof track;
+  readonly walkThrough: typeof walkThrough;
+  readonly lineTo: typeof lineTo;
+}
+
+function run(core: Core, play: Play, leaf: string): Ran {
+  const compiled = core.compile(play, leaf, core.courtFor(play), play.level);
+  const t = core.track(compiled.timeline);
+  return {
+    x: [...t.x],
+    y: [...t.y],
+    events: t.events.map((e) => ({ ...e })),
+    told: core.walkThrough(play, core.lineTo(play, leaf), { compiled }).map((f) => f.sentence),
+  };
+}
+
+test('Node and Chromium run every demo play alike: within a millionth of a foot, on every event and finding', async ({
+  page,
+}) => {
+  await page.goto('about:blank');
+  await page.addScriptTag({ content: await coreScript() });
+  await page.addScriptTag({
+    content: `globalThis.__name = (f) => f; globalThis.runPlay = ${run.toString()}`,
+  });
+
+  for (const file of readdirSync(DEMO_PLAYS)) {
+    const read = readPlayText(readFileSync(join(DEMO_PLAYS, file), 'utf8'));
+    if (!read.ok) throw new Error(read.sentence);
+    for (const leaf of leaves(read.play)) {
+      const here = run({ compile, courtFor, track, walkThrough, lineTo }, read.play, leaf.id);
+      const there = await page.evaluate(
+        ([play, id]) => {
+          const g = globalThis as unknown as { corkscrewCore: Core; runPlay: typeof run };
+          return g.runPlay(g.corkscrewCore, play as Play, id as string);
+        },
+        [read.play, leaf.id] as const,
+      );
+      expect(there.told).toEqual(here.told);
+      expect(there.x).toHaveLength(here.x.length);
+      const apart = (a: number[], b: number[]) => Math.max(...a.map((v, i) => Math.abs(v - b[i]!)));
+      expect(apart(here.x, there.x)).toBeLessThan(1e-6);
+      expect(apart(here.y, there.y)).toBeLessThan(1e-6);
+      expect(there.events.map((e) => [e.action, e.event])).toEqual(
+        here.events.map((e) => [e.action, e.event]),
+      );
+      expect(
+        apart(
+          here.events.map((e) => e.t),
+          there.events.map((e) => e.t),
+        ),
+      ).toBeLessThan(1e-6);
+    }
+  }
+});
