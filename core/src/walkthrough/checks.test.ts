@@ -120,6 +120,20 @@ describe('the ball', () => {
   });
 });
 
+describe('cues', () => {
+  it('one that can never happen breaks the play, one that is outlasted costs, one that fits is not told', () => {
+    const lost = play([[cut('2', { x: -10, y: 20 }, { cue: { on: 'gone', event: 'end' } })]]);
+    expect(find(lost, 'cues')).toMatchObject({ severity: 'breaks', players: ['2'], action: 'a1' });
+    const held = play([
+      [cut('2', { x: -21, y: 25 }, { tempo: 'walk' }), hold('3', 0.5)],
+      [cut('2', { x: 0, y: 20 }, { cue: { on: 'a2', event: 'end' } })],
+    ]);
+    expect(find(held, 'cues')!.severity).toBe('costs');
+    const fits = play([[hold('3', 0.5), cut('2', { x: 0, y: 20 }, { cue: { on: 'a1', event: 'end' } })]]);
+    expect(find(fits, 'cues')).toBeUndefined();
+  });
+});
+
 describe('screens (common practice)', () => {
   it('held until used', () => {
     const p = play([
