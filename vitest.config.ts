@@ -3,7 +3,13 @@ import { defineConfig } from 'vitest/config';
 export default defineConfig({
   test: {
     projects: [
-      { test: { name: 'unit', include: ['{core,diagram,cli,web,scripts}/src/**/*.test.ts'] } },
+      {
+        test: {
+          name: 'unit',
+          include: ['{core,diagram,cli,web,scripts}/src/**/*.test.ts'],
+          setupFiles: ['scripts/src/test-seed.ts'],
+        },
+      },
       {
         test: {
           name: 'server',
