@@ -257,7 +257,7 @@ async function inBrowser(url: string): Promise<Row[]> {
     await page.evaluate(() => performance.clearMeasures());
     for (let i = 0; i < 30; i++) {
       await page.keyboard.press('Shift+ArrowRight');
-      await page.waitForTimeout(60);
+      await page.waitForFunction((n) => performance.getEntriesByName('walk-through').length > n, i);
     }
     const answered = await page.evaluate(() =>
       performance.getEntriesByName('walk-through').map((e) => e.duration),

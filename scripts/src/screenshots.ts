@@ -54,7 +54,7 @@ export async function run(): Promise<void> {
     const early = await open('/plays/demo-horns-kite');
     await early.getByRole('gridcell', { name: /^1 attacks/ }).focus();
     for (let i = 0; i < 12; i++) await early.keyboard.press('Shift+ArrowLeft');
-    await early.waitForTimeout(800);
+    await early.waitForResponse((r) => r.request().method() === 'PUT' && r.ok());
     await early.getByTestId('save').filter({ hasText: 'Saved' }).waitFor();
     await early.close();
     for (const dark of [false, true]) {

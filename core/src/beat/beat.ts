@@ -1,5 +1,6 @@
 import { PLAYERS, type PlayerId } from '../alignment/library.ts';
-import type { Meeting, Timeline, TimedAction } from '../motion/timeline.ts';
+import { missedBy } from '../motion/meeting.ts';
+import type { Timeline, TimedAction } from '../motion/timeline.ts';
 import type { Tempo } from '../play/document.ts';
 
 /** A moment on one man's stave: seconds, and the row from 0 (number 1) to 4. */
@@ -62,24 +63,6 @@ export interface Beat {
 
 export const rowOf = (player: PlayerId): number => PLAYERS.indexOf(player);
 
-/** The ball may be this much before its man, a man this much before the ball or the giver of a handoff (s, from memory). */
-const BALL_EARLY = 0.3;
-const MAN_WAITS = 0.8;
-const GIVER_LATE = 0.3;
-
-/** Seconds by which two miss each other; null when they are together. Who gives a handoff, or sets a screen, may wait. */
-function lateness(m: Meeting): number | null {
-  const late = m.first - m.second;
-  switch (m.kind) {
-    case 'screen':
-      return late > 1e-6 ? late : null;
-    case 'handoff':
-      return late > GIVER_LATE ? late : null;
-    case 'pass':
-      return -late > BALL_EARLY ? -late : late > MAN_WAITS ? late : null;
-  }
-}
-
 const tempoOf = ({ action, run }: TimedAction): Tempo | null =>
   run ? (('tempo' in action ? action.tempo : undefined) ?? 'cut') : null;
 
@@ -114,7 +97,7 @@ export function beatOf(timeline: Timeline, words: (action: string) => string): B
     ];
   });
   const misses = timeline.meetings.flatMap((m): BeatMiss[] => {
-    const late = lateness(m);
+    const late = missedBy(m);
     if (late === null) return [];
     const [a, b] = m.players;
     const first = { t: m.first, row: rowOf(m.kind === 'pass' ? b : a) };

@@ -11,6 +11,13 @@ export function inLane(court: Court, p: Point): boolean {
   return Math.abs(p.x) <= court.laneWidth / 2 && p.y >= 0 && p.y <= court.freeThrowY;
 }
 
+/** About the high post: from the nail down to where a man still turns and faces (common practice). */
+export function atHighPost(court: Court, p: Point): boolean {
+  return (
+    Math.abs(p.x) <= court.laneWidth / 2 + 2 && p.y >= court.freeThrowY - 5 && p.y <= court.freeThrowY + 3.5
+  );
+}
+
 /** Wholly behind the three-point line: on the line does not count. */
 export function behindArc(court: Court, p: Point): boolean {
   if (p.y <= arcMeetsCorner(court)) return Math.abs(p.x) > court.cornerX;

@@ -1,10 +1,10 @@
 import { byPlayer, PLAYERS, type PlayerId } from '../alignment/library.ts';
 import type { Court } from '../court/court.ts';
-import { behindArc, inLane } from '../court/queries.ts';
+import { atHighPost, behindArc, inLane } from '../court/queries.ts';
 import { distance, type Point } from '../geometry/vec.ts';
 import type { Timeline } from '../motion/timeline.ts';
 import type { Frame } from '../play/document.ts';
-import { MOMENT, momentsOf } from '../walkthrough/moments.ts';
+import { MOMENT, momentsOf, STANDS } from '../walkthrough/moments.ts';
 
 /** A chance the play makes: the coach's own, or what anybody would call one. */
 export interface TimedLook {
@@ -34,13 +34,8 @@ export interface Metrics {
 
 /** One dribble takes about half a second (from memory). */
 const DRIBBLE = 0.5;
-/** Slower than this a man stands (ft/s). */
-const STANDS = 0.5;
 /** Off the middle by more than this the ball is on a side (feet). */
 const SIDE = 5;
-
-const highPost = (court: Court, p: Point): boolean =>
-  Math.abs(p.x) <= court.laneWidth / 2 + 2 && p.y >= court.freeThrowY - 5 && p.y <= court.freeThrowY + 3.5;
 
 /**
  * The looks of a line: the coach's, or until he sets any every shot, and every pass caught in the lane
@@ -103,7 +98,7 @@ export function metricsOf(court: Court, line: readonly Frame[], timeline: Timeli
     const lane = inLane(court, at);
     if (lane && (!inside || m.holder !== holder)) paintTouches += 1;
     inside = lane;
-    const post = highPost(court, at);
+    const post = atHighPost(court, at);
     if (post && (!high || m.holder !== holder)) highPostTouches += 1;
     high = post;
     holder = m.holder;

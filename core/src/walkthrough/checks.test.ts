@@ -116,6 +116,11 @@ describe('the ball', () => {
   it('five seconds of holding is counted, dribbling and passing it on is not', () => {
     expect(find(play([[hold('1', 5.5)]]), 'idle-ball')).toMatchObject({ players: ['1'], time: 5 });
     expect(find(play([[hold('1', 4)], [pass('1', '4'), hold('4', 4)]]), 'idle-ball')).toBeUndefined();
+    const handed = play(
+      [[hold('1', 1)], [{ by: '1', does: 'handoff', to: '2' }], [hold('2', 6)]],
+      [put('2', { x: 2, y: 28 })],
+    );
+    expect(find(handed, 'idle-ball')).toMatchObject({ players: ['2'] });
     expect(find(play([[dribble('1', 'slotR', { tempo: 'walk' })]]), 'idle-ball')).toBeUndefined();
   });
 });

@@ -17,6 +17,9 @@ export interface Moment {
 
 export const MOMENT = 0.1;
 
+/** Slower than this a man stands (ft/s). */
+export const STANDS = 0.5;
+
 export function frameAt(timeline: Timeline, t: number): string {
   const bar = timeline.bars.find((b) => t < b.end - 1e-9) ?? timeline.bars.at(-1)!;
   return bar.frame;

@@ -12,7 +12,6 @@ import {
 } from '@corkscrew/core';
 
 export interface Question {
-  readonly id: number;
   /** When it was asked, by the page's clock (ms); the page measures by it. */
   readonly at: number;
   readonly play: Play;
@@ -22,19 +21,17 @@ export interface Question {
   readonly school: OwnSchool;
 }
 export interface Answer {
-  readonly id: number;
   readonly findings: readonly Finding[];
   readonly metrics: Metrics;
 }
 
 /** Walks a line through beside the page, so that the hand never waits for it. */
 self.onmessage = ({ data }: MessageEvent<Question>) => {
-  const { id, play, leaf, units, school } = data;
+  const { play, leaf, units, school } = data;
   const court = courtFor(play);
   const line = lineTo(play, leaf);
   const compiled = compile(play, leaf, court, play.level);
   const answer: Answer = {
-    id,
     findings: walkThrough(play, line, { units, school, compiled }),
     metrics: metricsOf(court, line, compiled.timeline),
   };

@@ -5,7 +5,7 @@ import { distance, type Point } from '../../geometry/vec.ts';
 import { pathOf, type FrameWalk } from '../../play/state.ts';
 import type { Check, CheckInput, Mend } from '../finding.ts';
 import { longest, spells, type Moment } from '../moments.ts';
-import { about, apart, both, freeSpot, others, readdress } from './support.ts';
+import { about, apart, freeSpot, others, readdress } from './support.ts';
 
 /** Two stand too near each other only when it lasts (s). */
 const LASTS = 1.2;
@@ -86,7 +86,7 @@ export const crowded: Check = {
             severity: 'costs' as const,
             marks: [apart(m.places[a], m.places[b], units)],
             mends: moveAway(input, m, a, b),
-            sentence: `${both(a, b)} are ${about(distance(m.places[a], m.places[b]), units)} apart: one man guards both.`,
+            sentence: `${a} and ${b} are ${about(distance(m.places[a], m.places[b]), units)} apart: one man guards both.`,
           },
         ];
       }),

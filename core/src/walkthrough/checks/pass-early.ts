@@ -1,10 +1,8 @@
+import { BALL_EARLY } from '../../motion/meeting.ts';
 import { distance } from '../../geometry/vec.ts';
 import type { Check } from '../finding.ts';
 import { recue, seconds, timed } from './support.ts';
 import { passMeetings } from './pass-meetings.ts';
-
-/** The ball may be this much before its man (s, from memory). */
-const EARLY = 0.3;
 
 export const passEarly: Check = {
   code: 'pass-early',
@@ -17,7 +15,7 @@ export const passEarly: Check = {
       const early = m.second - m.first;
       const pass = timed(input, m.action);
       const bar = input.timeline.bars.find((b) => b.frame === pass?.frame);
-      if (early <= EARLY || !pass || !bar) return [];
+      if (early <= BALL_EARLY || !pass || !bar) return [];
       const [passer, receiver] = m.players;
       // The ball flies to where he will be, not to where he is now.
       const flight = input.timeline.flights.find((f) => f.action === m.action);

@@ -1,9 +1,7 @@
+import { MAN_WAITS } from '../../motion/meeting.ts';
 import type { Check } from '../finding.ts';
 import { recue, seconds, timed } from './support.ts';
 import { passMeetings } from './pass-meetings.ts';
-
-/** A cutter may wait this long for the ball (s, from memory). */
-const LATE = 0.8;
 
 export const passLate: Check = {
   code: 'pass-late',
@@ -20,7 +18,7 @@ export const passLate: Check = {
         (a) => a.action.by === receiver && a.run && a.frame === pass?.frame,
       );
       const bar = input.timeline.bars.find((b) => b.frame === pass?.frame);
-      if (late <= LATE || !pass || !cut || !bar) return [];
+      if (late <= MAN_WAITS || !pass || !cut || !bar) return [];
       const delay = Math.round((cut.start - bar.start + late) * 10) / 10;
       return [
         {

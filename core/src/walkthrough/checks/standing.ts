@@ -1,10 +1,7 @@
 import { PLAYERS } from '../../alignment/library.ts';
 import type { Check } from '../finding.ts';
-import { longest, spells } from '../moments.ts';
+import { longest, spells, STANDS } from '../moments.ts';
 import { seconds } from './support.ts';
-
-/** Slower than this a man stands (ft/s). */
-const STANDS = 0.5;
 
 export const standing: Check = {
   code: 'standing',

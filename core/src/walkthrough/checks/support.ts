@@ -26,8 +26,8 @@ export const apart = (a: Point, b: Point, units: Units): Mark => ({
 /** Runs over every action of the line. */
 export const eachStep = (
   { walks }: CheckInput,
-  fn: (step: Step, walk: FrameWalk, index: number) => Told | undefined,
-): Told[] => walks.flatMap((w, i) => w.steps.flatMap((s) => fn(s, w, i) ?? []));
+  fn: (step: Step, walk: FrameWalk) => Told | undefined,
+): Told[] => walks.flatMap((w) => w.steps.flatMap((s) => fn(s, w) ?? []));
 
 export const timed = ({ timeline }: CheckInput, id: string): TimedAction | undefined =>
   timeline.actions.find((a) => a.action.id === id);
@@ -101,5 +101,3 @@ export function freeSpot(
 }
 
 export const others = (player: PlayerId): PlayerId[] => PLAYERS.filter((p) => p !== player);
-
-export const both = (a: PlayerId, b: PlayerId): string => `${a} and ${b}`;

@@ -1,10 +1,6 @@
-import type { Court } from '../../court/court.ts';
-import { type Point } from '../../geometry/vec.ts';
+import { atHighPost } from '../../court/queries.ts';
 import type { Check } from '../finding.ts';
 import { onZone } from './zone-only.ts';
-
-const highPost = (court: Court, p: Point): boolean =>
-  Math.abs(p.x) <= court.laneWidth / 2 + 2 && p.y >= court.freeThrowY - 5 && p.y <= court.freeThrowY + 3.5;
 
 export const zoneMiddle: Check = {
   code: 'zone-middle',
@@ -14,7 +10,8 @@ export const zoneMiddle: Check = {
   source: 'common practice',
   run: onZone(({ court, moments, walks, timeline }) => {
     const passes = timeline.flights.filter((f) => f.receiver !== null);
-    if (passes.length < 2 || moments.some((m) => m.holder && highPost(court, m.places[m.holder]))) return [];
+    if (passes.length < 2 || moments.some((m) => m.holder && atHighPost(court, m.places[m.holder])))
+      return [];
     return [
       {
         frame: walks[0]!.frame.id,

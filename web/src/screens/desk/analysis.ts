@@ -7,22 +7,20 @@ import type { Answer, Question } from '../../workers/analyse.ts';
 
 interface Analysis {
   readonly play: Play | null;
-  readonly leaf: string;
   readonly findings: readonly Finding[];
   readonly metrics: Metrics | null;
 }
 
 /** The last walk-through that came back; it stays on screen until the next one is there. */
-const useStore = create<Analysis>(() => ({ play: null, leaf: '', findings: [], metrics: null }));
+const useStore = create<Analysis>(() => ({ play: null, findings: [], metrics: null }));
 
 let worker: Worker | undefined;
+/** What the worker is at, and the newest question behind it: what was overtaken is never computed. */
 let asked: Question | undefined;
 let waiting: Question | undefined;
-let count = 0;
 
 function ask(question: Question): void {
   worker ??= start();
-  // One at a time: what was overtaken while it waited is never computed.
   if (asked) waiting = question;
   else {
     asked = question;
@@ -30,22 +28,23 @@ function ask(question: Question): void {
   }
 }
 
+function next(): void {
+  const question = waiting;
+  asked = waiting = undefined;
+  if (question) ask(question);
+}
+
 function start(): Worker {
   const made = new Worker(new URL('../../workers/analyse.ts', import.meta.url), { type: 'module' });
   made.onmessage = ({ data }: MessageEvent<Answer>) => {
-    if (asked) performance.measure('walk-through', { start: asked.at });
-    if (asked?.id === data.id)
-      useStore.setState({
-        play: asked.play,
-        leaf: asked.leaf,
-        findings: data.findings,
-        metrics: data.metrics,
-      });
-    asked = undefined;
-    const next = waiting;
-    waiting = undefined;
-    if (next) ask(next);
+    if (asked) {
+      performance.measure('walk-through', { start: asked.at });
+      useStore.setState({ play: asked.play, ...data });
+    }
+    next();
   };
+  // One walk-through that fails must not end all the later ones.
+  made.onerror = next;
   return made;
 }
 
@@ -53,10 +52,7 @@ function start(): Worker {
 export function useAnalysing(play: Play, leaf: string, units: Units): void {
   const team = useQuery({ queryKey: ['team'], queryFn: api.team });
   const school = team.data?.school ?? USUAL;
-  useEffect(
-    () => ask({ id: (count += 1), at: performance.now(), play, leaf, units, school }),
-    [play, leaf, units, school],
-  );
+  useEffect(() => ask({ at: performance.now(), play, leaf, units, school }), [play, leaf, units, school]);
 }
 const USUAL: OwnSchool = {};
 

@@ -143,7 +143,7 @@ export function BeatSheet({
   const [room, setRoom] = useState(640);
   const [hold, setHold] = useState<Hold | null>(null);
   /** Where the empty sheet was last held, to roll it along under the hand. */
-  const [pan, setPan] = useState<number | null>(null);
+  const pan = useRef<number | null>(null);
   const [tying, setTying] = useState<string | null>(null);
   useEffect(() => {
     const seen = new ResizeObserver(([e]) => e && setRoom(e.contentRect.width));
@@ -173,9 +173,9 @@ export function BeatSheet({
     setHold({ id, grip, from: timeAt(e.clientX), dt: 0, moved: false, over: null });
   };
   const drag = (e: PointerEvent) => {
-    if (pan !== null) {
-      if (e.buttons === 1) roll.current!.scrollLeft -= e.clientX - pan;
-      setPan(e.buttons === 1 ? e.clientX : null);
+    if (pan.current !== null) {
+      if (e.buttons === 1) roll.current!.scrollLeft -= e.clientX - pan.current;
+      pan.current = e.buttons === 1 ? e.clientX : null;
     }
     if (!hold) return;
     const dt = snapped(timeAt(e.clientX) - hold.from, e.altKey);
@@ -184,7 +184,7 @@ export function BeatSheet({
     setHold({ ...hold, dt, moved: hold.moved || dt !== 0 || (over !== null && over !== hold.id), over });
   };
   const drop = () => {
-    setPan(null);
+    pan.current = null;
     if (!hold) return;
     setHold(null);
     const block = beat.blocks.find((b) => b.id === hold.id)!;
@@ -243,12 +243,14 @@ export function BeatSheet({
         <svg
           width={width}
           height={HEIGHT}
-          onPointerDown={(e) => setPan(e.clientX)}
+          onPointerDown={(e) => {
+            pan.current = e.clientX;
+          }}
           onPointerMove={drag}
           onPointerUp={drop}
           onPointerCancel={() => {
             setHold(null);
-            setPan(null);
+            pan.current = null;
           }}
         >
           <Score beat={beat} zoom={zoom} width={width} frame={frameId} />
@@ -283,7 +285,9 @@ export function BeatSheet({
                     <Grips block={block} zoom={zoom} shown={block.id === actionId} take={take} />
                   </g>
                 ))}
-                {cells(beat, row).length === 0 && <g role="gridcell" aria-label={`${p} has nothing to do`} />}
+                {!beat.blocks.some((b) => b.row === row) && (
+                  <g role="gridcell" aria-label={`${p} has nothing to do`} />
+                )}
               </g>
             ))}
           </g>
