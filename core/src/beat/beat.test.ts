@@ -44,6 +44,27 @@ describe('the score', () => {
     );
     expect(b.blocks.every((x) => x.to >= x.from)).toBe(true);
   });
+  it('a change of pace shows when it comes: walked first, sprinted last', () => {
+    const b = beat(
+      make([
+        {
+          by: '2',
+          does: 'cut',
+          path: [{ x: -8, y: 24 }],
+          tempo: 'sprint',
+          stretches: [{ to: 0.5, tempo: 'walk' }],
+        },
+      ]),
+    );
+    const [block] = b.blocks;
+    expect(block!.paces.map((p) => p.tempo)).toEqual(['walk', 'sprint']);
+    expect(block!.paces[0]!.to - block!.from).toBeGreaterThan(2 * (block!.to - block!.paces[0]!.to));
+    expect(
+      beatText(b)
+        .split('\n')
+        .find((l) => l.startsWith('2 ')),
+    ).toMatch(/^2 \.{9,}#{3,}/);
+  });
   it('the ball’s thread is unbroken: each piece starts where the last one ended', () => {
     const { thread } = beat(play());
     expect(thread.map((x) => x.is)).toEqual(['dribbled', 'held', 'pass', 'held', 'shot']);

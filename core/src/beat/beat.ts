@@ -1,5 +1,6 @@
 import { PLAYERS, type PlayerId } from '../alignment/library.ts';
 import { missedBy } from '../motion/meeting.ts';
+import { timeTo } from '../motion/run.ts';
 import type { Timeline, TimedAction } from '../motion/timeline.ts';
 import type { Tempo } from '../play/document.ts';
 
@@ -19,6 +20,8 @@ export interface BeatBlock {
   readonly label: string;
   /** How fast, for those who move. */
   readonly tempo: Tempo | null;
+  /** His pace in the order he changes it, each up to a moment (seconds); empty for those who stand. */
+  readonly paces: readonly { readonly tempo: Tempo; readonly to: number }[];
   /** The coach set its cue himself. */
   readonly cued: boolean;
   /** Passes, shots and handoffs are a moment rather than a stretch. */
@@ -66,6 +69,17 @@ export const rowOf = (player: PlayerId): number => PLAYERS.indexOf(player);
 const tempoOf = ({ action, run }: TimedAction): Tempo | null =>
   run ? (('tempo' in action ? action.tempo : undefined) ?? 'cut') : null;
 
+function pacesOf(timed: TimedAction): BeatBlock['paces'] {
+  const { action, run, start, end } = timed;
+  const tempo = tempoOf(timed);
+  if (!run || !tempo) return [];
+  const parts = ('stretches' in action ? action.stretches : undefined) ?? [];
+  const changes = parts
+    .filter((p) => p.to > 0 && p.to < 1)
+    .map((p) => ({ tempo: p.tempo, to: start + timeTo(run, p.to * run.length) }));
+  return [...changes, { tempo, to: end }];
+}
+
 /** Lays a timeline out as a score. `words` gives a block its label by the action's id. */
 export function beatOf(timeline: Timeline, words: (action: string) => string): Beat {
   const byId = new Map(timeline.actions.map((a) => [a.action.id, a]));
@@ -78,6 +92,7 @@ export function beatOf(timeline: Timeline, words: (action: string) => string): B
     to: a.action.does === 'pass' || a.action.does === 'shot' ? (a.events.release ?? a.end) : a.end,
     label: words(a.action.id),
     tempo: tempoOf(a),
+    paces: pacesOf(a),
     cued: a.action.cue !== undefined,
     instant: a.action.does === 'pass' || a.action.does === 'handoff' || a.action.does === 'shot',
     background: a.action.background ?? false,

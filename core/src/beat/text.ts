@@ -29,8 +29,11 @@ export function beatText(beat: Beat): string {
     const mine = beat.blocks.filter((b) => b.row === row);
     mine.forEach((b, i) => {
       const [from, to] = [col(b.from), Math.max(col(b.from) + 1, col(b.to))];
-      const mark = b.instant ? '>' : b.tempo ? TEXTURE[b.tempo] : '~';
-      for (let x = from; x < to; x++) line[x] = mark;
+      const paceAt = (t: number) => b.paces.find((p) => t < p.to - 1e-9) ?? b.paces.at(-1);
+      for (let x = from; x < to; x++) {
+        const pace = paceAt((x + 0.5) / PER_SECOND);
+        line[x] = b.instant ? '>' : pace ? TEXTURE[pace.tempo] : '~';
+      }
       const next = mine[i + 1];
       put(words, from, b.label, next ? col(next.from) - 1 : width);
     });

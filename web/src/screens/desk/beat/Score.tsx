@@ -2,7 +2,7 @@ import type { Beat, BeatBlock, BeatThread } from '@corkscrew/core';
 import { memo } from 'react';
 import { BLOCK, blockBox, fitLabel, RULER, STAVE, top, xOf } from './scale.ts';
 
-const TEXTURE: Record<string, { dash?: string; cap?: 'round' | 'butt' }> = {
+const TEXTURE: Record<NonNullable<BeatBlock['tempo']>, { dash?: string; cap?: 'round' | 'butt' }> = {
   walk: { dash: '0.1 6', cap: 'round' },
   jog: { dash: '6 4' },
   cut: { dash: '1.8 2.2' },
@@ -162,7 +162,6 @@ interface BlockProps {
 /** What one man does: its length is its time, its texture is its tempo. */
 export const Block = memo(function Block({ block, zoom, room, chosen, tying, shift, stretch }: BlockProps) {
   const { x, y, width: w } = blockBox(block, zoom, shift, stretch);
-  const tempo = block.tempo && TEXTURE[block.tempo];
   return (
     <>
       <rect
@@ -177,15 +176,23 @@ export const Block = memo(function Block({ block, zoom, room, chosen, tying, shi
         strokeWidth={chosen ? 2 : block.critical ? 1.5 : 1}
         strokeDasharray={tying ? '3 2' : block.background ? '2 2' : undefined}
       />
-      {tempo && (
-        <path
-          d={`M${x + 1.5} ${y + BLOCK - 2.6}h${Math.max(0, w - 3)}`}
-          stroke="var(--ink)"
-          strokeWidth={3.2}
-          strokeDasharray={tempo.dash}
-          strokeLinecap={tempo.cap ?? 'butt'}
-        />
-      )}
+      {block.paces.map((pace, i) => {
+        const begin = i === 0 ? block.from : block.paces[i - 1]!.to;
+        const last = i === block.paces.length - 1;
+        const from = x + (begin - block.from) * zoom;
+        const to = last ? x + w : x + (pace.to - block.from) * zoom;
+        const { dash, cap } = TEXTURE[pace.tempo];
+        return (
+          <path
+            key={i}
+            d={`M${from + 1.5} ${y + BLOCK - 2.6}h${Math.max(0, to - from - 3)}`}
+            stroke="var(--ink)"
+            strokeWidth={3.2}
+            strokeDasharray={dash}
+            strokeLinecap={cap ?? 'butt'}
+          />
+        );
+      })}
       <text className="label" x={x + (block.instant ? w + 3 : 4)} y={y + 10.4} aria-hidden="true">
         {fitLabel(block.label, room - (block.instant ? w + 3 : 5))}
       </text>
