@@ -9,15 +9,33 @@ export const SPOT = 15;
 /** Nearer to the rim than this a man is no perimeter player (feet). */
 export const INSIDE = 15;
 
+/** The line perimeter players stand on: an arc between two straight parts. */
+interface Line {
+  readonly radius: number;
+  readonly side: number;
+  /** Where the straight part meets the arc (y), and the angle from the middle there. */
+  readonly bend: number;
+  readonly most: number;
+}
+const lines = new WeakMap<Court, Line>();
+
+function lineOf(court: Court): Line {
+  const kept = lines.get(court);
+  if (kept) return kept;
+  const radius = court.arcRadius + OUTSIDE;
+  const side = court.cornerX + OUTSIDE;
+  const bend = arcMeetsCorner({ ...court, arcRadius: radius, cornerX: side });
+  const line = { radius, side, bend, most: Math.atan2(Math.min(side, radius), bend - court.rimY) };
+  lines.set(court, line);
+  return line;
+}
+
 /**
  * Where a place lies along the perimeter: feet along a line a step and a half outside the arc, straight
  * in the corners; 0 at the top, growing to the right as the offence faces the basket.
  */
 export function alongPerimeter(court: Court, p: Point): number {
-  const radius = court.arcRadius + OUTSIDE;
-  const side = court.cornerX + OUTSIDE;
-  const bend = arcMeetsCorner({ ...court, arcRadius: radius, cornerX: side });
-  const most = Math.atan2(Math.min(side, radius), bend - court.rimY);
+  const { radius, bend, most } = lineOf(court);
   const angle = Math.atan2(Math.abs(p.x), p.y - court.rimY);
   const feet = angle <= most ? radius * angle : radius * most + Math.max(0, bend - p.y);
   return p.x < 0 ? -feet : feet;
@@ -25,10 +43,7 @@ export function alongPerimeter(court: Court, p: Point): number {
 
 /** The place at a coordinate of the perimeter; the inverse of `alongPerimeter` for places on its line. */
 export function perimeterPoint(court: Court, along: number): Point {
-  const radius = court.arcRadius + OUTSIDE;
-  const side = court.cornerX + OUTSIDE;
-  const bend = arcMeetsCorner({ ...court, arcRadius: radius, cornerX: side });
-  const most = Math.atan2(Math.min(side, radius), bend - court.rimY);
+  const { radius, side, bend, most } = lineOf(court);
   const sign = along < 0 ? -1 : 1;
   const feet = Math.abs(along);
   if (feet > radius * most) return { x: sign * side, y: bend - (feet - radius * most) };

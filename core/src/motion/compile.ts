@@ -6,7 +6,7 @@ import type { ActionOf, Level, Play } from '../play/document.ts';
 import { screenAngle } from '../play/kinds.ts';
 import { holderOf, walkLine, type FrameWalk, type Step } from '../play/state.ts';
 import { lineTo } from '../play/tree.ts';
-import { levelRecord } from './level.ts';
+import { levelRecord, type LevelRecord } from './level.ts';
 import { isDoes, kindOfPass, nodesOf, passesBy, type Node, type Vertex } from './node.ts';
 import { catchAt, moverTo, placeOn, userOf, type Graph } from './graph.ts';
 import { distanceAfter, timeTo } from './run.ts';
@@ -34,11 +34,16 @@ export interface Compiled {
 /**
  * Puts one line of frames, from the first to `leafId`, into time: every man a body that starts, bends and
  * brakes as his level can, every action at its cue. Times in seconds, places in feet. Never throws on a
- * readable document; what cannot be timed as said comes back as a fault.
+ * readable document; what cannot be timed as said comes back as a fault. `record` gives other figures for the level.
  */
-export function compile(play: Play, leafId: string, court: Court, level: Level): Compiled {
+export function compile(
+  play: Play,
+  leafId: string,
+  court: Court,
+  level: Level,
+  record: LevelRecord = levelRecord(level, play.women ?? false),
+): Compiled {
   const walks = walkLine(play, lineTo(play, leafId));
-  const record = levelRecord(level, play.women ?? false);
   const rim = rimOf(court);
   const graph = schedule(nodesOf(walks, court), walks, record, rim);
   return { timeline: timelineOf(graph, walks), faults: graph.faults };

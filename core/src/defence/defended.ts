@@ -1,0 +1,38 @@
+import type { Track } from '../motion/timeline.ts';
+import type { Rails } from './rails.ts';
+
+/** A drawn run that goes through a defender: who, whom, from when, for how long (s). */
+export interface Blocked {
+  readonly player: number;
+  readonly defender: number;
+  readonly from: number;
+  readonly seconds: number;
+}
+
+/** A moment of the defence worth naming. */
+export interface DefenceEvent {
+  readonly t: number;
+  readonly is: 'switch' | 'tag' | 'help' | 'noHelper';
+  /** Screen or handoff it belongs to. */
+  readonly action?: string;
+  readonly defender: number;
+  readonly player: number;
+}
+
+/** Five defenders against the rails: the track of ten, and what the seeing needs beside it. */
+export interface Defended {
+  readonly type: 'man' | 'zone';
+  readonly rails: Rails;
+  /** Ten bodies per step: the five attackers, then x1 to x5. */
+  readonly track: Track;
+  /** Five per step: a defender's place and speed, whom he guards and attends to (−1 nobody), and seconds he is held up. */
+  readonly x: Float64Array;
+  readonly y: Float64Array;
+  readonly vx: Float64Array;
+  readonly vy: Float64Array;
+  readonly guards: Int8Array;
+  readonly attends: Int8Array;
+  readonly held: Float64Array;
+  readonly events: readonly DefenceEvent[];
+  readonly blocked: readonly Blocked[];
+}

@@ -1,0 +1,214 @@
+import { PLAYERS } from '../../alignment/library.ts';
+import type { TimedAction, Timeline } from '../../motion/timeline.ts';
+import { OFF_BALL_COVERAGES, ON_BALL_COVERAGES, type ManPlan, type OffBall, type OnBall } from '../plan.ts';
+import type { Rails } from '../rails.ts';
+
+/** Phases of a coverage: it is not on yet, they see it coming, it is being used, it was used, it is over. */
+export const PHASE = { idle: 0, alert: 1, use: 2, after: 3, done: 4 } as const;
+/** Seconds before a screener arrives at which they see it coming. */
+const ALERT = 1.2;
+/** A screen nobody uses is decided this long after its user's first move. */
+const UNUSED = 0.35;
+/** A handoff's receiver is on his way to it for at most this long. */
+const TO_HANDOFF = 1.5;
+
+/**
+ * One screen or handoff as two defenders meet it: who, where, when, and which way the user goes. Directions
+ * are unit vectors. Times are seconds from the start of the play.
+ */
+export interface Context {
+  readonly index: number;
+  readonly action: string;
+  readonly handoff: boolean;
+  /** Its user has the ball when he comes by. */
+  readonly onBall: boolean;
+  readonly user: number;
+  readonly screener: number;
+  readonly sx: number;
+  readonly sy: number;
+  /** The way the user runs as he passes the spot. */
+  readonly wx: number;
+  readonly wy: number;
+  /** From the spot to where he passes it; away from the rim when he does not. */
+  readonly nx: number;
+  readonly ny: number;
+  /** From where he was when it began to the spot. */
+  readonly ux: number;
+  readonly uy: number;
+  readonly used: boolean;
+  readonly slip: boolean;
+  readonly back: boolean;
+  readonly called: boolean;
+  readonly begins: number;
+  readonly arrives: number;
+  readonly set: number;
+  readonly starts: number;
+  readonly uses: number;
+  readonly leaves: number;
+  readonly coverage: OnBall | OffBall;
+
+  phase: number;
+  /** The two defenders, once it is seen coming: the user's and the screener's. */
+  userMan: number;
+  screenerMan: number;
+  swapped: boolean;
+  /** Since when the user's man is back in front of him. */
+  backSince: number;
+  /** The anchor of a push to the side, and whether the ball has got past it. */
+  ax: number;
+  ay: number;
+  dx: number;
+  dy: number;
+  anchored: boolean;
+  passed: boolean;
+  /** Who tags the man who leaves the screen, and who splits two for him; −1 nobody, −2 not chosen yet. */
+  tagger: number;
+  splitter: number;
+  splitFirst: number;
+  splitSecond: number;
+}
+
+const start = () => ({
+  phase: PHASE.idle as number,
+  userMan: -1,
+  screenerMan: -1,
+  swapped: false,
+  backSince: Infinity,
+  ax: 0,
+  ay: 0,
+  dx: 0,
+  dy: 0,
+  anchored: false,
+  passed: false,
+  tagger: -2,
+  splitter: -1,
+  splitFirst: -1,
+  splitSecond: -1,
+});
+
+/** Every screen and handoff of a line, in order of their actions. */
+export function contextsOf(rails: Rails, plan: ManPlan): Context[] {
+  const { timeline } = rails;
+  const out: Context[] = [];
+  for (const s of timeline.screens) {
+    const user = PLAYERS.indexOf(s.user);
+    const screener = PLAYERS.indexOf(s.by);
+    if (user === screener) continue;
+    const screen = timeline.actions.find((a) => a.action.id === s.action)!;
+    const first = timeline.moves[s.user].find((m) => m.start >= s.arrive - 0.3);
+    const use = s.used && timeline.actions.find((a) => a.action.id === s.used!.action);
+    const starts = use?.start ?? first?.start ?? Infinity;
+    const uses = s.used?.at ?? starts + UNUSED;
+    const onBall = ownerAt(rails, Math.max(starts, Math.min(uses, timeline.end))) === user;
+    const own = screen.action.does === 'screen' ? screen.action : undefined;
+    out.push({
+      index: out.length,
+      action: s.action,
+      handoff: false,
+      onBall,
+      user,
+      screener,
+      ...ways(rails, user, s.at.x, s.at.y, screen.start, s.used ? uses : null),
+      used: s.used !== null,
+      slip: s.slip,
+      back: own?.back ?? false,
+      called: own?.called ?? false,
+      begins: screen.start,
+      arrives: s.arrive,
+      set: s.slip ? Infinity : s.set,
+      starts,
+      uses,
+      leaves: s.left,
+      coverage: coverageOf(plan, s.action, onBall, false),
+      ...start(),
+    });
+  }
+  for (const a of timeline.actions) {
+    if (a.action.does !== 'handoff' || a.action.to === a.action.by) continue;
+    out.push(handoff(rails, plan, a, out.length));
+  }
+  return out;
+}
+
+function handoff(rails: Rails, plan: ManPlan, a: TimedAction, index: number): Context {
+  const { timeline } = rails;
+  const to = a.action.does === 'handoff' ? a.action.to : '1';
+  const user = PLAYERS.indexOf(to);
+  const giver = PLAYERS.indexOf(a.action.by);
+  const at = a.events.catch ?? a.start;
+  const came = lastMove(timeline, to, at);
+  const stopped = lastMove(timeline, a.action.by, at);
+  const next = timeline.moves[a.action.by].find((m) => m.start >= at - 1e-6);
+  const k = Math.min(rails.steps - 1, Math.round(at / rails.dt));
+  const arrives = stopped ? Math.min(stopped.end, at) : 0;
+  return {
+    index,
+    action: a.action.id,
+    handoff: true,
+    onBall: true,
+    user,
+    screener: giver,
+    ...ways(rails, user, rails.x[k * 5 + giver]!, rails.y[k * 5 + giver]!, Math.max(0, at - TO_HANDOFF), at),
+    used: true,
+    slip: false,
+    back: false,
+    called: false,
+    begins: Math.max(0, at - TO_HANDOFF),
+    arrives,
+    set: arrives,
+    starts: Math.max(came?.start ?? at, at - TO_HANDOFF),
+    uses: at,
+    leaves: next?.start ?? timeline.end,
+    coverage: coverageOf(plan, a.action.id, true, true),
+    ...start(),
+  };
+}
+
+const lastMove = (timeline: Timeline, player: (typeof PLAYERS)[number], t: number): TimedAction | undefined =>
+  timeline.moves[player].findLast((m) => m.start < t);
+
+const ownerAt = (rails: Rails, t: number): number =>
+  rails.owner[Math.max(0, Math.min(rails.steps - 1, Math.round(Math.min(t, 1e6) / rails.dt)))]!;
+
+/** The coverage asked for, as far as it fits: an on-ball word on the ball, an off-ball word away from it. */
+function coverageOf(plan: ManPlan, action: string, onBall: boolean, handoff: boolean): OnBall | OffBall {
+  const usual = onBall ? (handoff ? plan.handoff : plan.onBall) : plan.offBall;
+  const own = plan.per[action];
+  if (own === undefined) return usual;
+  const words: readonly string[] = onBall ? ON_BALL_COVERAGES : OFF_BALL_COVERAGES;
+  return words.includes(own) ? own : usual;
+}
+
+/** The directions of a screen: where its user comes from, how he runs by, and on which side. */
+function ways(rails: Rails, user: number, sx: number, sy: number, begins: number, uses: number | null) {
+  const { court, dt, steps } = rails;
+  const at = (t: number): number => Math.max(0, Math.min(steps - 1, Math.round(t / dt))) * 5 + user;
+  const from = at(begins);
+  const u = norm(sx - rails.x[from]!, sy - rails.y[from]!);
+  // Away from the rim, across the way to the spot.
+  const off = { x: -u.y, y: u.x };
+  const outward = off.x * sx + off.y * (sy - court.rimY) >= 0 ? off : { x: -off.x, y: -off.y };
+  if (uses === null) return { sx, sy, wx: u.x, wy: u.y, nx: outward.x, ny: outward.y, ux: u.x, uy: u.y };
+  const q = at(uses);
+  const w = norm(rails.vx[q]!, rails.vy[q]!);
+  const n = norm(rails.x[q]! - sx, rails.y[q]! - sy);
+  const goes = w.x === 0 && w.y === 0 ? u : w;
+  const side = n.x === 0 && n.y === 0 ? outward : n;
+  return { sx, sy, wx: goes.x, wy: goes.y, nx: side.x, ny: side.y, ux: u.x, uy: u.y };
+}
+
+function norm(x: number, y: number): { x: number; y: number } {
+  const d = Math.sqrt(x * x + y * y);
+  return d < 1e-9 ? { x: 0, y: 0 } : { x: x / d, y: y / d };
+}
+
+/** Moves a context on by what can be seen at time t; `lag` is how late they see it, seconds. */
+export function advance(c: Context, t: number, lag: number, px: number, py: number): void {
+  const seen = t - lag;
+  if (c.phase === PHASE.idle && seen >= Math.max(c.begins, c.arrives - ALERT)) c.phase = PHASE.alert;
+  if (c.phase === PHASE.alert && seen >= c.starts) c.phase = PHASE.use;
+  if (c.phase === PHASE.use) {
+    const by = t >= c.uses && (px - c.sx) * c.wx + (py - c.sy) * c.wy > 0.6;
+    if (by || t >= c.leaves + 0.35 + (c.slip ? 1 : 0) || t >= c.uses + 1.2) c.phase = PHASE.after;
+  }
+}

@@ -1,0 +1,52 @@
+import { PHASE, type Context } from '../context.ts';
+import { ON_BALL, PACE } from '../figures.ts';
+import { go, onBall } from '../normal.ts';
+import { look, type World } from '../world.ts';
+import { force, type Coverage } from './machine.ts';
+
+/** Over the screen: tight before it, over it, then after the ball from behind. */
+export function over(w: World, c: Context, d: number): void {
+  if (c.handoff && w.t < c.uses) return trailTo(w, c, d);
+  onBall(w, d, c.user, c.phase === PHASE.alert ? ON_BALL.tight : ON_BALL.gap);
+  if (c.phase === PHASE.use) force(w, c, d, 1);
+  if (c.phase === PHASE.after) w.cap[d] = PACE.chase * w.speed;
+}
+
+/** Two feet behind the man who comes for a handoff. */
+function trailTo(w: World, c: Context, d: number): void {
+  const { seen } = w;
+  look(w, c.user, w.lag.near);
+  const v = Math.sqrt(seen[2]! * seen[2]! + seen[3]! * seen[3]!);
+  const k = v < 1 ? 0 : 2 / v;
+  go(w, d, seen[0]! - seen[2]! * k, seen[1]! - seen[3]! * k);
+}
+
+/** The big between ball and rim, never nearer to the ball than it takes to keep both in front. */
+export function sit(w: World, c: Context, d: number): void {
+  const { seen, rimY } = w;
+  look(w, c.user, w.lag.ball);
+  const ux = seen[0]!;
+  const uy = seen[1]! - rimY;
+  look(w, c.screener, w.lag.near);
+  const rx = seen[0]!;
+  const ry = seen[1]! - rimY;
+  const ball = Math.sqrt(ux * ux + uy * uy);
+  const roll = Math.sqrt(rx * rx + ry * ry);
+  const spot = Math.sqrt(c.sx * c.sx + (c.sy - rimY) ** 2);
+  const first = Math.max(2.2, Math.min(13, spot - 8.5));
+  const begun = w.t >= c.uses || w.t >= c.leaves;
+  let rho = begun ? Math.min(first, Math.max(2.2, Math.min(ball - 7.5, roll - 2.2))) : first;
+  let kb = 0.62;
+  if (begun && ball < 9.5) {
+    rho = Math.max(2.2, ball - 2.8);
+    kb = 1;
+  }
+  const x = ux * kb + rx * (1 - kb);
+  const y = uy * kb + ry * (1 - kb);
+  const size = Math.sqrt(x * x + y * y) || 1e-9;
+  go(w, d, (x / size) * rho, rimY + (y / size) * rho);
+}
+
+export const drop: Coverage = { user: over, screener: sit };
+/** Over the screen, and the big stays with his own man. */
+export const stayHome: Coverage = { user: over, screener: () => {} };

@@ -1,0 +1,41 @@
+/** What five defenders set out to do, ready to simulate: indices for numbers, every gap filled. */
+export const ON_BALL_COVERAGES = [
+  'drop',
+  'level',
+  'show',
+  'under',
+  'switch',
+  'trap',
+  'push',
+  'stay',
+] as const;
+export const OFF_BALL_COVERAGES = ['trail', 'under', 'switch', 'topLock', 'bump', 'stay'] as const;
+export const HELPS = ['none', 'weakCorner', 'top', 'strongCorner', 'rotation'] as const;
+export const POSTS = ['behind', 'threeQuarter', 'front'] as const;
+export type OnBall = (typeof ON_BALL_COVERAGES)[number];
+export type OffBall = (typeof OFF_BALL_COVERAGES)[number];
+export type Help = (typeof HELPS)[number];
+export type Post = (typeof POSTS)[number];
+
+export interface ManPlan {
+  readonly type: 'man';
+  /** Player index each defender guards. */
+  readonly guards: readonly number[];
+  readonly onBall: OnBall;
+  readonly offBall: OffBall;
+  readonly handoff: OnBall;
+  readonly help: Help;
+  /** Whom each denies the ball: 1 for every defender that denies. */
+  readonly denies: Uint8Array;
+  readonly post: Post;
+  /** Defenders who watch the ball and lose their man behind their heads. */
+  readonly watches: Uint8Array;
+  /** Whether a beaten man gets help. */
+  readonly driveHelp: boolean;
+  /** Dribbles that the man on the ball reads late: an attack of a close-out, a fake before it. Seconds. */
+  readonly lateReads: readonly { readonly player: number; readonly from: number; readonly seconds: number }[];
+  /** Coverages by the screen's or handoff's action id. */
+  readonly per: Readonly<Record<string, OnBall | OffBall>>;
+  /** Where a defender starts, when not where his rule puts him: x, y per defender, NaN where not. */
+  readonly start?: Float64Array;
+}

@@ -1,0 +1,137 @@
+import type { Track } from '../motion/timeline.ts';
+import type { Blocked, Defended, DefenceEvent } from './defended.ts';
+import type { Rails } from './rails.ts';
+
+/** What a recorder reads of a model in each step. */
+export interface Bodies {
+  readonly k: number;
+  readonly t: number;
+  readonly px: Float64Array;
+  readonly py: Float64Array;
+  readonly vx: Float64Array;
+  readonly vy: Float64Array;
+  readonly man: Int8Array;
+  readonly attends: Int8Array;
+  readonly hitUntil: Float64Array;
+  readonly hitKeeps: Float64Array;
+}
+
+/** A run through a man counts from this long on (s); slower than this nobody runs through anybody (ft/s). */
+const BLOCKED = { least: 0.2, speed: 4, cos: 0.55, near: 2.15 } as const;
+
+/** Writes a simulation into arrays, and notes where a drawn run goes through a defender. */
+export class Recorder {
+  private readonly x: Float64Array;
+  private readonly y: Float64Array;
+  private readonly vx: Float64Array;
+  private readonly vy: Float64Array;
+  private readonly guards: Int8Array;
+  private readonly attends: Int8Array;
+  private readonly held: Float64Array;
+  private readonly pushed = new Float64Array(25);
+  private readonly since = new Float64Array(25);
+  private readonly blocked: Blocked[] = [];
+
+  constructor(
+    private readonly rails: Rails,
+    private readonly type: 'man' | 'zone',
+  ) {
+    const n = rails.steps * 5;
+    this.x = new Float64Array(n);
+    this.y = new Float64Array(n);
+    this.vx = new Float64Array(n);
+    this.vy = new Float64Array(n);
+    this.held = new Float64Array(n);
+    this.guards = new Int8Array(n);
+    this.attends = new Int8Array(n);
+  }
+
+  record(w: Bodies): void {
+    const from = w.k * 5;
+    for (let d = 0; d < 5; d++) {
+      const i = from + d;
+      this.x[i] = w.px[d]!;
+      this.y[i] = w.py[d]!;
+      this.vx[i] = w.vx[d]!;
+      this.vy[i] = w.vy[d]!;
+      this.guards[i] = w.man[d]!;
+      this.attends[i] = w.attends[d]!;
+      this.held[i] = Math.max(0, w.hitUntil[d]! - w.t) * (1 - w.hitKeeps[d]!);
+      for (let j = 0; j < 5; j++) this.through(w, j, d);
+    }
+  }
+
+  private through(w: Bodies, j: number, d: number): void {
+    const { rails, pushed, since } = this;
+    const i = w.k * 5 + j;
+    const at = j * 5 + d;
+    const dx = w.px[d]! - rails.x[i]!;
+    const dy = w.py[d]! - rails.y[i]!;
+    const d2 = dx * dx + dy * dy;
+    let into = false;
+    if (d2 < BLOCKED.near * BLOCKED.near) {
+      const vx = rails.vx[i]!;
+      const vy = rails.vy[i]!;
+      const v = Math.sqrt(vx * vx + vy * vy);
+      into = v > BLOCKED.speed && dx * vx + dy * vy > BLOCKED.cos * v * Math.sqrt(d2);
+    }
+    if (into) {
+      if (pushed[at] === 0) since[at] = w.t;
+      pushed[at] = pushed[at]! + rails.dt;
+    } else if (pushed[at]! > 0) this.close(at);
+  }
+
+  private close(at: number): void {
+    const seconds = this.pushed[at]!;
+    this.pushed[at] = 0;
+    if (seconds >= BLOCKED.least)
+      this.blocked.push({ player: Math.floor(at / 5), defender: at % 5, from: this.since[at]!, seconds });
+  }
+
+  done(events: readonly DefenceEvent[]): Defended {
+    for (let at = 0; at < 25; at++) if (this.pushed[at]! > 0) this.close(at);
+    this.blocked.sort((a, b) => a.from - b.from);
+    return {
+      type: this.type,
+      rails: this.rails,
+      track: this.track(),
+      x: this.x,
+      y: this.y,
+      vx: this.vx,
+      vy: this.vy,
+      guards: this.guards,
+      attends: this.attends,
+      held: this.held,
+      events,
+      blocked: this.blocked,
+    };
+  }
+
+  /** Attackers and defenders side by side; a defender faces the point between the ball and his man. */
+  private track(): Track {
+    const { rails } = this;
+    const t = rails.track;
+    const n = rails.steps * 10;
+    const x = new Float64Array(n);
+    const y = new Float64Array(n);
+    const facing = new Float64Array(n);
+    for (let k = 0; k < rails.steps; k++)
+      for (let b = 0; b < 5; b++) {
+        const a = k * 10 + b;
+        const i = k * 5 + b;
+        x[a] = rails.x[i]!;
+        y[a] = rails.y[i]!;
+        facing[a] = t.facing[i]!;
+        x[a + 5] = this.x[i]!;
+        y[a + 5] = this.y[i]!;
+        const j = this.attends[i]! >= 0 ? this.attends[i]! : this.guards[i]!;
+        const m = k * 5 + Math.max(0, j);
+        const share = j < 0 ? 0 : 0.5;
+        const lx = t.ballX[k]! + (rails.x[m]! - t.ballX[k]!) * share - this.x[i]!;
+        const ly = t.ballY[k]! + (rails.y[m]! - t.ballY[k]!) * share - this.y[i]!;
+        const angle = (Math.atan2(ly, lx) * 180) / Math.PI;
+        facing[a + 5] = angle < 0 ? angle + 360 : angle;
+      }
+    return { ...t, bodies: 10, x, y, facing };
+  }
+}

@@ -1,0 +1,40 @@
+import { distanceToRim } from '../court/queries.ts';
+import { behindArc } from '../court/queries.ts';
+import type { Court } from '../court/court.ts';
+import type { LevelRecord } from '../motion/level.ts';
+import type { Point } from '../geometry/vec.ts';
+
+/** Where a shot is taken from, as far as makes differ. */
+export type ShotZone = 'rim' | 'short' | 'mid' | 'three' | 'deep';
+export type Makes = Readonly<Record<ShotZone, readonly [number, number, number, number]>>;
+
+/** Share of shots a professional makes with the nearest man 1, 3, 5 and 7 feet off (from memory; editable). */
+export const MAKES: Makes = {
+  rim: [0.43, 0.54, 0.66, 0.8],
+  short: [0.34, 0.39, 0.44, 0.5],
+  mid: [0.32, 0.36, 0.4, 0.44],
+  three: [0.26, 0.3, 0.34, 0.38],
+  deep: [0.16, 0.2, 0.24, 0.27],
+};
+const CORNER = 0.02;
+
+export function shotZone(court: Court, p: Point): ShotZone {
+  const far = distanceToRim(court, p);
+  if (far <= 4.5) return 'rim';
+  if (far <= 10) return 'short';
+  if (!behindArc(court, p)) return 'mid';
+  return far > court.arcRadius + 3 ? 'deep' : 'three';
+}
+
+/** Chance that a shot from p goes in with the nearest man `feet` off. */
+export function make(court: Court, level: LevelRecord, p: Point, feet: number, makes: Makes = MAKES): number {
+  const zone = shotZone(court, p);
+  const row = makes[zone];
+  const k = Math.min(3, Math.max(0, (feet - 1) / 2));
+  const i = Math.min(2, Math.floor(k));
+  const share = level.man.makes[zone === 'deep' ? 'three' : zone];
+  const corner = zone === 'three' && p.y < court.rimY ? CORNER : 0;
+  return (row[i]! + (row[i + 1]! - row[i]!) * (k - i) + corner) * share;
+}
+
+export const points = (court: Court, p: Point): number => (behindArc(court, p) ? 3 : 2);
