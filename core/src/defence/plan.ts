@@ -1,3 +1,5 @@
+import type { ZoneKey } from './zone/tables.ts';
+
 /** What five defenders set out to do, ready to simulate: indices for numbers, every gap filled. */
 export const ON_BALL_COVERAGES = [
   'drop',
@@ -39,3 +41,13 @@ export interface ManPlan {
   /** Where a defender starts, when not where his rule puts him: x, y per defender, NaN where not. */
   readonly start?: Float64Array;
 }
+
+export interface ZonePlan {
+  readonly type: 'zone';
+  readonly zone: ZoneKey;
+  /** Keys of the alternatives it plays. */
+  readonly schools: readonly string[];
+  /** For each defender the player he chases, or −1. */
+  readonly chases: readonly number[];
+}
+export type Plan = ManPlan | ZonePlan;

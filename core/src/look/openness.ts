@@ -47,9 +47,46 @@ const LOB_WITHIN = 13;
 const SKIP_FROM = 22;
 const FRONTED = 3.4;
 
+/** What one way to get him the ball would give; written again and again. */
+interface Chance {
+  pass: PassKind | null;
+  atCatch: number;
+  atShot: number;
+  jumper: number;
+  by: number;
+  margin: number;
+  laneMan: number;
+  risk: number;
+  value: number;
+  make: number;
+  points: number;
+  how: 'shot' | 'finish';
+  open: boolean;
+  catchable: boolean;
+}
+const none = (): Chance => ({
+  pass: null,
+  atCatch: 0,
+  atShot: 0,
+  jumper: 0,
+  by: -1,
+  margin: -Infinity,
+  laneMan: -1,
+  risk: 1,
+  value: 0,
+  make: 0,
+  points: 0,
+  how: 'shot',
+  open: false,
+  catchable: false,
+});
+const NONE = none();
+const chances = [none(), none()] as const;
+
 const shot: Shot = { k: 0, x: 0, y: 0, t: 0, player: 0, seen: 0, runnerToRim: NaN };
 const near: Contest = { feet: 0, plain: 0, who: -1 };
 const beside: Lane = { margin: 0, who: -1, risk: 0 };
+const now = { feet: 0, nearest: -1, contestIn: 0 };
 const from = { x: 0, y: 0 };
 const to = { x: 0, y: 0 };
 const target = { x: 0, y: 0 };
@@ -62,62 +99,83 @@ function placeAt(d: Defended, k: number, player: number, out: { x: number; y: nu
 
 /** How open `player` is at step k. Feet and seconds; the makes are from memory unless given. */
 export function opennessAt(d: Defended, k: number, player: number, makes: Makes = MAKES): Openness {
-  const passer = d.rails.track.holder[k]!;
-  const now = nearestNow(d, k, player);
-  if (passer === player) return { ...now, ...ownShot(d, k, player, makes) };
-  let best: Omit<Openness, 'player' | 'feet' | 'nearest' | 'contestIn'> | undefined;
-  if (passer >= 0)
-    for (const kind of KINDS) {
-      placeAt(d, k, passer, from);
-      placeAt(d, k, player, to);
-      const length = Math.sqrt((to.x - from.x) ** 2 + (to.y - from.y) ** 2);
-      const toRim = Math.sqrt(to.x ** 2 + (to.y - d.rails.court.rimY) ** 2);
-      if ((kind === 'lob' && toRim > LOB_WITHIN) || (kind === 'skip' && length < SKIP_FROM)) continue;
-      const o = byPass(d, k, passer, player, kind, makes);
-      if (!best || (o.open && !best.open) || (o.open === best.open && o.value > best.value)) best = o;
-    }
-  return { ...now, ...(best ?? OUT) };
+  const c = chanceAt(d, k, player, makes);
+  nearestNow(d, k, player);
+  return {
+    player,
+    feet: now.feet,
+    nearest: now.nearest,
+    contestIn: now.contestIn,
+    pass: c.pass,
+    atCatch: c.atCatch,
+    atShot: c.atShot,
+    jumper: c.jumper,
+    by: c.by,
+    margin: c.margin,
+    laneMan: c.laneMan,
+    risk: c.risk,
+    value: c.value,
+    make: c.make,
+    points: c.points,
+    how: c.how,
+    open: c.open,
+    catchable: c.catchable,
+  };
 }
 
-const OUT = {
-  pass: null,
-  atCatch: 0,
-  atShot: 0,
-  jumper: 0,
-  by: -1,
-  margin: -Infinity,
-  laneMan: -1,
-  risk: 1,
-  value: 0,
-  make: 0,
-  points: 0,
-  how: 'shot' as const,
-  open: false,
-  catchable: false,
-};
+/** The best chance he has now: an open one before any other, then the one worth most. */
+function chanceAt(d: Defended, k: number, player: number, makes: Makes): Chance {
+  const passer = d.rails.track.holder[k]!;
+  if (passer === player) return ownShot(d, k, player, makes, chances[0]);
+  if (passer < 0) return NONE;
+  placeAt(d, k, passer, from);
+  placeAt(d, k, player, to);
+  const length = Math.sqrt((to.x - from.x) ** 2 + (to.y - from.y) ** 2);
+  const toRim = Math.sqrt(to.x ** 2 + (to.y - d.rails.court.rimY) ** 2);
+  let best: Chance | undefined;
+  for (const kind of KINDS) {
+    if ((kind === 'lob' && toRim > LOB_WITHIN) || (kind === 'skip' && length < SKIP_FROM)) continue;
+    const o = byPass(d, k, player, kind, makes, best === chances[0] ? chances[1] : chances[0]);
+    if (!best || (o.open && !best.open) || (o.open === best.open && o.value > best.value)) best = o;
+  }
+  return best ?? NONE;
+}
 
-function nearestNow(d: Defended, k: number, player: number) {
+/** The chance by one kind of pass from the man with the ball. */
+export function passChance(
+  d: Defended,
+  k: number,
+  player: number,
+  kind: PassKind,
+  makes: Makes = MAKES,
+): Readonly<Chance> {
+  const passer = d.rails.track.holder[k]!;
+  if (passer < 0 || passer === player) return NONE;
+  placeAt(d, k, passer, from);
+  return { ...byPass(d, k, player, kind, makes, chances[0]) };
+}
+
+function nearestNow(d: Defended, k: number, player: number): void {
   const { man } = d.rails.level;
   placeAt(d, k, player, to);
-  let feet = Infinity;
-  let nearest = -1;
-  let contestIn = Infinity;
+  now.feet = Infinity;
+  now.nearest = -1;
+  now.contestIn = Infinity;
   for (let i = 0; i < 5; i++) {
     const at = k * 5 + i;
     const dx = to.x - d.x[at]!;
     const dy = to.y - d.y[at]!;
     const gap = Math.sqrt(dx * dx + dy * dy);
-    if (gap < feet) {
-      feet = gap;
-      nearest = i;
+    if (gap < now.feet) {
+      now.feet = gap;
+      now.nearest = i;
     }
     const v0 = gap < 1e-9 ? 0 : (d.vx[at]! * dx + d.vy[at]! * dy) / gap;
     const his = d.guards[at] === player || d.attends[at] === player;
     const react = (CONTEST.seesPass + (his ? 0 : CONTEST.notHis)) * man.react;
     const run = timeFor(gap - CONTEST.hand, v0, CONTEST.speed * man.speed, CONTEST.push * man.defend);
-    contestIn = Math.min(contestIn, gap <= CONTEST.hand ? 0 : react + run + d.held[at]!);
+    now.contestIn = Math.min(now.contestIn, gap <= CONTEST.hand ? 0 : react + run + d.held[at]!);
   }
-  return { player, feet, nearest, contestIn };
 }
 
 /** Seconds of flight to a man who runs on, and where he is then (in `to`). */
@@ -130,40 +188,33 @@ function meet(d: Defended, k: number, player: number, windup: number, speed: num
   return flight;
 }
 
-function byPass(d: Defended, k: number, passer: number, player: number, kind: PassKind, makes: Makes) {
+function byPass(d: Defended, k: number, player: number, kind: PassKind, makes: Makes, out: Chance): Chance {
   const { rails } = d;
   const { man } = rails.level;
   const windup = WINDUP[kind];
-  placeAt(d, k, passer, from);
-  const flight = meet(d, k, player, windup, man.pass[kind]);
-  const t = windup + flight;
-  const seen = windup + CONTEST.seesPass * man.react;
+  const t = windup + meet(d, k, player, windup, man.pass[kind]);
   target.x = to.x;
   target.y = to.y;
   if (kind === 'lob') overTheTop(d, k, player);
-  const { margin, who: laneMan, risk } = lane(d, k, from, target, kind, windup, beside);
+  lane(d, k, from, target, kind, windup, beside);
   shot.k = k;
   shot.player = player;
-  shot.seen = seen;
+  shot.seen = windup + CONTEST.seesPass * man.react;
   shot.runnerToRim = NaN;
   shot.x = to.x;
   shot.y = to.y;
   shot.t = t;
-  const atCatch = contest(d, shot, near).feet;
-  const s = best(d, k, player, t, man.catchToShot, makes);
+  out.pass = kind;
+  out.atCatch = contest(d, shot, near).feet;
+  best(d, k, player, t, man.catchToShot, makes, out);
   const toRim = Math.sqrt(to.x ** 2 + (to.y - rails.court.rimY) ** 2);
-  const limit = toRim < 5 ? OPEN.rim : OPEN.shot;
-  return {
-    ...s,
-    pass: kind,
-    atCatch,
-    margin,
-    laneMan,
-    risk,
-    value: s.make * s.points * (1 - risk),
-    open: margin >= OPEN.margin && s.atShot >= limit,
-    catchable: margin >= OPEN.margin && atCatch >= OPEN.catch,
-  };
+  out.margin = beside.margin;
+  out.laneMan = beside.who;
+  out.risk = beside.risk;
+  out.value = out.make * out.points * (1 - out.risk);
+  out.open = out.margin >= OPEN.margin && out.atShot >= (toRim < 5 ? OPEN.rim : OPEN.shot);
+  out.catchable = out.margin >= OPEN.margin && out.atCatch >= OPEN.catch;
+  return out;
 }
 
 /** A lob over a man who fronts is aimed beyond the receiver, away from the passer and to the rim. */
@@ -188,61 +239,65 @@ function overTheTop(d: Defended, k: number, player: number): void {
   }
 }
 
-function ownShot(d: Defended, k: number, player: number, makes: Makes) {
+function ownShot(d: Defended, k: number, player: number, makes: Makes, out: Chance): Chance {
   placeAt(d, k, player, to);
   shot.k = k;
   shot.player = player;
   shot.seen = CONTEST.seesShot * d.rails.level.man.react;
-  const s = best(d, k, player, 0, d.rails.level.man.pullUp, makes);
+  best(d, k, player, 0, d.rails.level.man.pullUp, makes, out);
   const toRim = Math.sqrt(to.x ** 2 + (to.y - d.rails.court.rimY) ** 2);
-  return {
-    ...s,
-    pass: null,
-    atCatch: s.atShot,
-    margin: Infinity,
-    laneMan: -1,
-    risk: 0,
-    value: s.make * s.points,
-    open: s.atShot >= (toRim < 5 ? OPEN.rim : OPEN.shot),
-    catchable: false,
-  };
+  out.pass = null;
+  out.atCatch = out.atShot;
+  out.margin = Infinity;
+  out.laneMan = -1;
+  out.risk = 0;
+  out.value = out.make * out.points;
+  out.open = out.atShot >= (toRim < 5 ? OPEN.rim : OPEN.shot);
+  out.catchable = false;
+  return out;
 }
 
 /** The better of a shot where he is and a finish at the rim; `to` holds where he has the ball after t. */
-function best(d: Defended, k: number, player: number, t: number, release: number, makes: Makes) {
+function best(
+  d: Defended,
+  k: number,
+  player: number,
+  t: number,
+  release: number,
+  makes: Makes,
+  out: Chance,
+): void {
   const { rails } = d;
   const { court, level } = rails;
   const { man } = level;
   const at = Math.min(rails.steps - 1, k + Math.round(t / rails.dt)) * 5 + player;
   const vx = rails.vx[at]!;
   const vy = rails.vy[at]!;
-  const v = Math.sqrt(vx * vx + vy * vy);
-  const stop = v / (1.25 * man.brake);
-  const px = to.x + 0.45 * stop * vx;
-  const py = to.y + 0.45 * stop * vy;
-  const far = Math.sqrt(px * px + (py - court.rimY) ** 2);
+  const stop = Math.sqrt(vx * vx + vy * vy) / (1.25 * man.brake);
+  target.x = to.x + 0.45 * stop * vx;
+  target.y = to.y + 0.45 * stop * vy;
+  const far = Math.sqrt(target.x ** 2 + (target.y - court.rimY) ** 2);
   shot.runnerToRim = NaN;
-  shot.x = px;
-  shot.y = py;
+  shot.x = target.x;
+  shot.y = target.y;
   shot.t = t + release * (far < 5 ? 0.5 : 1) + 0.6 * stop;
   contest(d, shot, near);
-  const atShot = near.feet;
-  const by = near.who;
-  target.x = px;
-  target.y = py;
-  const made = rimLoss(make(court, level, target, atShot, makes), far, atShot);
-  const one = { make: made, points: points(court, target), atShot, jumper: atShot, by, how: 'shot' as const };
+  out.atShot = near.feet;
+  out.jumper = near.feet;
+  out.by = near.who;
+  out.make = rimLoss(make(court, level, target, near.feet, makes), far, near.feet);
+  out.points = points(court, target);
+  out.how = 'shot';
   const here = Math.sqrt(to.x ** 2 + (to.y - court.rimY) ** 2);
-  if (here <= 4.5 || here > 17) return one;
-  const two = finish(d, t, here, makes);
-  return two.make * 2 > one.make * one.points ? { ...two, jumper: atShot } : one;
+  if (here > 4.5 && here <= 17) finish(d, t, here, makes, out);
 }
 
-const rimLoss = (made: number, far: number, feet: number): number =>
-  far <= 4.5 ? made - 0.1 * Math.min(1, Math.max(0, (3.5 - feet) / 1.5)) : made;
+function rimLoss(made: number, far: number, feet: number): number {
+  return far <= 4.5 ? made - 0.1 * Math.min(1, Math.max(0, (3.5 - feet) / 1.5)) : made;
+}
 
-/** Two steps and a layup: nobody may be on the way or at the rim. */
-function finish(d: Defended, t: number, here: number, makes: Makes) {
+/** Two steps and a layup, when that is the better: nobody may be on the way or at the rim. */
+function finish(d: Defended, t: number, here: number, makes: Makes, out: Chance): void {
   const { court, level } = d.rails;
   const fx = to.x;
   const fy = to.y;
@@ -268,5 +323,10 @@ function finish(d: Defended, t: number, here: number, makes: Makes) {
   const walled =
     1 - 0.4 * Math.min(1, Math.max(0, (3.5 - feet) / 1.5)) * Math.min(1, Math.max(0, (here - 5) / 8));
   const made = rimLoss(make(court, level, target, feet, makes), 2.5, feet) * walled;
-  return { make: made, points: 2, atShot: feet, by, how: 'finish' as const };
+  if (made * 2 <= out.make * out.points) return;
+  out.make = made;
+  out.points = 2;
+  out.atShot = feet;
+  out.by = by;
+  out.how = 'finish';
 }

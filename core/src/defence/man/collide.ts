@@ -17,10 +17,13 @@ export function collide(w: World): void {
       attackers(w, d);
       for (let e = d + 1; e < 5; e++) defenders(w, d, e);
     }
+    let moved = false;
     for (let d = 0; d < 5; d++) {
+      if (moveX[d] !== 0 || moveY[d] !== 0) moved = true;
       w.px[d] = w.px[d]! + moveX[d]!;
       w.py[d] = w.py[d]! + moveY[d]!;
     }
+    if (!moved) return;
   }
 }
 

@@ -100,12 +100,11 @@ function obstacles(w: World, d: number): void {
     round(w, d, s.sx, s.sy, BODY.roundScreen, s.nx * side, s.ny * side, side !== 0);
     if (way.detour) return;
   }
-  const speed = (i: number): number => rails.vx[i]! * rails.vx[i]! + rails.vy[i]! * rails.vy[i]!;
   for (let j = 0; j < 5; j++) {
     const i = w.k * 5 + j;
     const own = j === w.man[d];
     const limit = own ? BODY.ownSlow : BODY.slow;
-    if (speed(i) > limit * limit) continue;
+    if (rails.vx[i]! * rails.vx[i]! + rails.vy[i]! * rails.vy[i]! > limit * limit) continue;
     const dx = rails.x[i]! - px[d]!;
     const dy = rails.y[i]! - py[d]!;
     if (dx * dx + dy * dy > BODY.sees * BODY.sees) continue;

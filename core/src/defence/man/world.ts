@@ -89,7 +89,7 @@ export function worldOf(rails: Rails, plan: ManPlan, contexts: readonly Context[
     cap: five(),
     man,
     of,
-    forced: new Int8Array(5),
+    forced: new Int8Array(5).fill(-1),
     side: new Int8Array(5),
     busy: new Uint8Array(5),
     attends: new Int8Array(5).fill(-1),

@@ -1,0 +1,106 @@
+import { courtFor } from '../../court/rulesets.ts';
+import { floorOf, type Floor } from '../../look/floor.ts';
+import { mapSoftness, softMap, softSpots, type SoftSpot } from '../../look/soft-spots.ts';
+import { levelRecord, type LevelRecord } from '../../motion/level.ts';
+import type { Level } from '../../play/document.ts';
+import { numbers, type XY } from '../board.test-data.ts';
+import { schemeOf, zoneByKey, type Scheme } from './scheme.ts';
+import { settled, type Seen } from './shade.ts';
+import type { ZoneKey } from './tables.ts';
+
+/** A zone at a level, shaken or not: every place of its table, every player, speeds, reactions and reaches. */
+export interface ZoneShake {
+  readonly level: Level;
+  readonly seed?: number;
+  readonly mirrored?: boolean;
+}
+const court = courtFor({ court: 'nfhs' });
+
+/** Numbers about 0 with a spread, cut at twice of it. */
+function spread(rnd: () => number, by: number): number {
+  const u = Math.max(1e-9, rnd());
+  const n = Math.sqrt(-2 * Math.log(u)) * Math.cos(2 * Math.PI * rnd());
+  return Math.min(2, Math.max(-2, n)) * by;
+}
+
+function shakenLevel(record: LevelRecord, rnd: () => number): LevelRecord {
+  const off = (by: number): number => 1 + (rnd() * 2 - 1) * by;
+  const plus = (by: number): number => (rnd() * 2 - 1) * by;
+  const { zone } = record;
+  return {
+    ...record,
+    zone: {
+      ...zone,
+      run: zone.run * off(0.06),
+      pass: zone.pass * off(0.06),
+      over: zone.over * off(0.06),
+      push: zone.push * off(0.1),
+      slide: zone.slide * off(0.08),
+      slidePush: zone.slidePush * off(0.1),
+      react: zone.react + plus(0.04),
+      reach: zone.reach + plus(0.3),
+      reachRim: zone.reachRim + plus(0.3),
+      reachLane: zone.reachLane + plus(0.3),
+    },
+  };
+}
+
+export interface ZoneBoard {
+  readonly scheme: (zone: ZoneKey, ...schools: string[]) => Scheme;
+  readonly level: LevelRecord;
+  /** A settled zone against players; the one nearest the ball has it. */
+  readonly floor: (scheme: Scheme, ball: XY, players?: readonly XY[], more?: Partial<Seen>) => Floor;
+  readonly spots: (f: Floor) => SoftSpot[];
+  /** A place as the shake has it. */
+  readonly place: (p: XY) => XY;
+}
+
+export function zoneBoard(s: ZoneShake): ZoneBoard {
+  const rnd = s.seed === undefined ? () => 0.5 : numbers(s.seed);
+  const plain = levelRecord(s.level);
+  const level = s.seed === undefined ? plain : shakenLevel(plain, rnd);
+  const off = (): number => (rnd() * 2 - 1) * 1;
+  const place = ([x, y]: XY): XY => [x + off(), y + off()];
+  const cache = new Map<string, Scheme>();
+  const seen = (ball: XY, players: readonly XY[], more: Partial<Seen>): Seen => ({
+    x: Float64Array.from({ length: 5 }, (_, i) => players[i]?.[0] ?? 0),
+    y: Float64Array.from({ length: 5 }, (_, i) => players[i]?.[1] ?? 0),
+    bx: ball[0],
+    by: ball[1],
+    screening: 0,
+    chases: new Int8Array(5).fill(-1),
+    players: players.length,
+    ...more,
+  });
+  return {
+    level,
+    place,
+    scheme(zone, ...schools) {
+      const key = [zone, ...schools].join();
+      const kept = cache.get(key);
+      if (kept) return kept;
+      const made = schemeOf(zoneByKey(zone)!, schools, court);
+      if (s.seed !== undefined)
+        for (let i = 0; i < made.x.length; i++) {
+          made.x[i] = made.x[i]! + spread(rnd, 0.5);
+          made.y[i] = made.y[i]! + spread(rnd, 0.5);
+        }
+      cache.set(key, made);
+      return made;
+    },
+    floor(scheme, ball, players = [], more = {}) {
+      const f = floorOf(court, level);
+      const sees = seen(ball, players, more);
+      f.bx = ball[0];
+      f.by = ball[1];
+      f.players = players.length;
+      f.ox.set(sees.x);
+      f.oy.set(sees.y);
+      f.holder = players.findIndex(([x, y]) => (x - ball[0]) ** 2 + (y - ball[1]) ** 2 < 2.25);
+      settled(scheme, level, sees, f.dx, f.dy);
+      for (let d = 0; d < 5; d++) if (sees.chases[d]! >= 0) f.delay[d] = 0.4;
+      return f;
+    },
+    spots: (f) => softSpots(f, mapSoftness(f, softMap())),
+  };
+}

@@ -1,0 +1,161 @@
+import { threat } from '../../look/shot-worth.ts';
+import type { LevelRecord } from '../../motion/level.ts';
+import { basePlaces } from './place.ts';
+import type { Scheme } from './scheme.ts';
+
+/** How a zone leans to the men in its areas: feet and shares (from memory of common practice). */
+export const SHADE = {
+  most: 3.5,
+  tau: 2,
+  full: 8,
+  none: 16,
+  power: 2,
+  shareFrom: 0.2,
+  shareTo: 0.7,
+  still: 0.06,
+  farFade: 0.4,
+  ballThreat: 1.5,
+  gap: 3,
+} as const;
+
+/** Five players as a zone sees them. */
+export interface Seen {
+  readonly x: Float64Array;
+  readonly y: Float64Array;
+  /** The ball, where the defence has it. */
+  bx: number;
+  by: number;
+  /** Players who screen: nobody leans to them. */
+  screening: number;
+  /** For each defender the player he chases, or −1. */
+  readonly chases: Int8Array;
+  /** How many of the five are there at all. */
+  players: number;
+}
+
+const clamp01 = (v: number): number => (v < 0 ? 0 : v > 1 ? 1 : v);
+const baseX = new Float64Array(5);
+const baseY = new Float64Array(5);
+const share = new Float64Array(25);
+
+/** Where a settled zone stands against five players, feet, into `x` and `y`. */
+export function settled(s: Scheme, level: LevelRecord, seen: Seen, x: Float64Array, y: Float64Array): void {
+  basePlaces(s, seen.bx, seen.by, baseX, baseY);
+  x.set(baseX);
+  y.set(baseY);
+  let chased = 0;
+  for (let d = 0; d < 5; d++) {
+    const j = seen.chases[d]!;
+    if (j < 0) continue;
+    chased |= 1 << j;
+    chase(s, seen, d, j, x, y);
+  }
+  members(seen, chased);
+  for (let d = 0; d < 5; d++) if (seen.chases[d]! < 0) lean(s, level, seen, chased, d, x, y);
+}
+
+/** One man for one man: on the ball when he has it, in the lane to him when not, softer when the ball is far. */
+function chase(s: Scheme, seen: Seen, d: number, j: number, x: Float64Array, y: Float64Array): void {
+  const px = seen.x[j]!;
+  const py = seen.y[j]!;
+  const bx = seen.bx - px;
+  const by = seen.by - py;
+  const far = Math.sqrt(bx * bx + by * by);
+  const t = clamp01((far - 1) / 3);
+  const ry = s.court.rimY - py;
+  const toRim = Math.sqrt(px * px + ry * ry) || 1e-9;
+  const b = far || 1e-9;
+  let ux = ((1 - 0.6 * t) * -px) / toRim + (0.6 * t * bx) / b;
+  let uy = ((1 - 0.6 * t) * ry) / toRim + (0.6 * t * by) / b;
+  const size = Math.sqrt(ux * ux + uy * uy) || 1e-9;
+  ux /= size;
+  uy /= size;
+  const off = SHADE.gap + 2 * t * clamp01((far - 18) / 20);
+  x[d] = px + ux * off;
+  y[d] = py + uy * off;
+}
+
+/** Whose area each player is in, softly: shares over the zone's men. */
+function members(seen: Seen, chased: number): void {
+  for (let j = 0; j < seen.players; j++) {
+    if ((chased >> j) & 1) continue;
+    let sum = 0;
+    let least = Infinity;
+    for (let d = 0; d < 5; d++) {
+      if (seen.chases[d]! >= 0) continue;
+      const far = Math.sqrt((seen.x[j]! - baseX[d]!) ** 2 + (seen.y[j]! - baseY[d]!) ** 2);
+      share[j * 5 + d] = far;
+      if (far < least) least = far;
+    }
+    for (let d = 0; d < 5; d++) {
+      if (seen.chases[d]! >= 0) continue;
+      const m = Math.exp((least - share[j * 5 + d]!) / SHADE.tau);
+      share[j * 5 + d] = m;
+      sum += m;
+    }
+    for (let d = 0; d < 5; d++) share[j * 5 + d] = share[j * 5 + d]! / sum;
+  }
+}
+
+function lean(
+  s: Scheme,
+  level: LevelRecord,
+  seen: Seen,
+  chased: number,
+  d: number,
+  x: Float64Array,
+  y: Float64Array,
+): void {
+  const px = baseX[d]!;
+  const py = baseY[d]!;
+  const rimY = s.court.rimY;
+  let weights = SHADE.still;
+  let sx = 0;
+  let sy = 0;
+  for (let j = 0; j < seen.players; j++) {
+    if (((chased | seen.screening) >> j) & 1) continue;
+    const m = share[j * 5 + d]!;
+    const part = clamp01((m - SHADE.shareFrom) / (SHADE.shareTo - SHADE.shareFrom));
+    const ox = seen.x[j]!;
+    const oy = seen.y[j]!;
+    const dx = px - ox;
+    const dy = py - oy;
+    const far = Math.sqrt(dx * dx + dy * dy);
+    const range = clamp01((SHADE.none - far) / (SHADE.none - SHADE.full));
+    if (range === 0) continue;
+    const bx = seen.bx - ox;
+    const by = seen.by - oy;
+    const ball = Math.sqrt(bx * bx + by * by);
+    const h = clamp01(1 - (ball - 1.5) / 1.5);
+    // He guards him from between the rim and the ball; the man with the ball from the rim's side.
+    const ax = ((1 - h) * seen.bx) / 2 - ox;
+    const ay = h * rimY + ((1 - h) * (rimY + seen.by)) / 2 - oy;
+    const aim = Math.sqrt(ax * ax + ay * ay);
+    const theta =
+      threat(s.court, level, ox, oy) *
+      (1 - SHADE.farFade * Math.min(ball / 45, 1) * (1 - h)) *
+      (1 + (SHADE.ballThreat - 1) * h);
+    const w = (m * range * theta) ** SHADE.power;
+    weights += w;
+    if (part === 0) continue;
+    const g = aim < 1e-9 ? 0 : Math.min(SHADE.gap, aim) / aim;
+    const gx = ox + ax * g - px;
+    const gy = oy + ay * g - py;
+    const cos = aim < 1e-9 || far < 1e-9 ? 0 : (ax * dx + ay * dy) / (aim * far);
+    const e = clamp01((cos + 0.6) / 0.8);
+    const front = e * e * (3 - 2 * e);
+    const k = front + (1 - front) * clamp01(1 - far / 3);
+    const close = far < 1e-9 ? 0 : Math.max(0, far - SHADE.gap) / far;
+    let mx = k * gx - (1 - k) * dx * close;
+    let my = k * gy - (1 - k) * dy * close;
+    const size = Math.sqrt(mx * mx + my * my);
+    if (size > SHADE.most) {
+      mx *= SHADE.most / size;
+      my *= SHADE.most / size;
+    }
+    sx += w * part * mx;
+    sy += w * part * my;
+  }
+  x[d] = px + sx / weights;
+  y[d] = py + sy / weights;
+}

@@ -1,0 +1,138 @@
+import type { Floor } from './floor.ts';
+import { shotPlace } from './shot-worth.ts';
+import { arrival, arrivalOf, passTo, SPACE, trapped, type Arrival, type Pass } from './times.ts';
+
+/** One pass the ball could take now: who gets there, when, and how late for the shot. */
+export interface Option {
+  readonly player: number;
+  /** The first man there, how far he is from the receiver at the release, and when he contests. */
+  readonly defender: number;
+  readonly closeOut: number;
+  readonly contest: number;
+  readonly ball: number;
+  /** Seconds by which his contest comes too late for the shot: above 0 open, above a third wide open. */
+  readonly late: number;
+  readonly over: boolean;
+  readonly margin: number;
+  readonly laneMan: number;
+}
+
+/** A defender who must account for two: whichever he takes, the other is open by `margin`. */
+export interface Split {
+  readonly defender: number;
+  readonly players: readonly [number, number];
+  /** How late he is to each when he stands with the other (s). */
+  readonly late: readonly [number, number];
+  /** Feet from one to the other. */
+  readonly closeOut: number;
+  readonly margin: number;
+  /** What is left when he stands in between: above 0 no place saves both. */
+  readonly hedge: number;
+  readonly grade: 'split' | 'torn';
+}
+
+const first: Arrival = { t: 0, who: -1 };
+const pass: Pass = { t: 0, length: 0, over: false, margin: 0, who: -1 };
+const GUARDS = 3;
+const STEPS = 8;
+
+const seals = (f: Floor, j: number): number => ((f.sealing >> j) & 1 ? j : -1);
+
+function lateTo(f: Floor, j: number, trap: boolean): number {
+  const x = f.ox[j]!;
+  const y = f.oy[j]!;
+  passTo(f, x, y, trap, pass);
+  arrival(f, x, y, seals(f, j), first);
+  return first.t - pass.t - f.level.zone.late[shotPlace(f.court, x, y)];
+}
+
+/** Every pass the ball could take. */
+export function optionsOf(f: Floor): Option[] {
+  const trap = trapped(f);
+  const out: Option[] = [];
+  for (let j = 0; j < f.players; j++) {
+    if (j === f.holder) continue;
+    const late = lateTo(f, j, trap);
+    const d = first.who;
+    out.push({
+      player: j,
+      defender: d,
+      closeOut: Math.sqrt((f.dx[d]! - f.ox[j]!) ** 2 + (f.dy[d]! - f.oy[j]!) ** 2),
+      contest: first.t,
+      ball: pass.t,
+      late,
+      over: pass.over,
+      margin: pass.margin,
+      laneMan: pass.who,
+    });
+  }
+  return out;
+}
+
+/** Where a man guards player j: three feet from him, toward the middle of rim and ball. */
+function guardPoint(f: Floor, j: number): { x: number; y: number } {
+  const ax = f.bx / 2 - f.ox[j]!;
+  const ay = (f.court.rimY + f.by) / 2 - f.oy[j]!;
+  const far = Math.sqrt(ax * ax + ay * ay);
+  const k = far < 1e-9 ? 0 : Math.min(GUARDS, far) / far;
+  return { x: f.ox[j]! + ax * k, y: f.oy[j]! + ay * k };
+}
+
+/** The worst split of an instant, with every player in the charge of the man who gets to him first; null when nobody is. */
+export function worstSplit(f: Floor, options: readonly Option[] = optionsOf(f)): Split | null {
+  const trap = trapped(f);
+  let worst: Split | null = null;
+  for (let d = 0; d < 5; d++) {
+    const charges = options.filter((o) => o.defender === d).map((o) => o.player);
+    for (let i = 0; i < charges.length; i++)
+      for (let k = i + 1; k < charges.length; k++) {
+        const s = between(f, d, charges[i]!, charges[k]!, trap);
+        if (s && (!worst || s.margin > worst.margin)) worst = s;
+      }
+  }
+  return worst;
+}
+
+function between(f: Floor, d: number, a: number, b: number, trap: boolean): Split | null {
+  const homeX = f.dx[d]!;
+  const homeY = f.dy[d]!;
+  const stand = (p: { x: number; y: number }) => {
+    f.dx[d] = p.x;
+    f.dy[d] = p.y;
+  };
+  const ga = guardPoint(f, a);
+  const gb = guardPoint(f, b);
+  stand(ga);
+  const lateB = lateTo(f, b, trap);
+  stand(gb);
+  const lateA = lateTo(f, a, trap);
+  const margin = Math.min(lateA, lateB);
+  let hedge = Infinity;
+  for (let i = 0; i <= STEPS; i++) {
+    const k = i / STEPS;
+    stand({ x: ga.x + (gb.x - ga.x) * k, y: ga.y + (gb.y - ga.y) * k });
+    hedge = Math.min(hedge, Math.max(lateTo(f, a, trap), lateTo(f, b, trap)));
+  }
+  f.dx[d] = homeX;
+  f.dy[d] = homeY;
+  if (margin <= 0) return null;
+  return {
+    defender: d,
+    players: [a, b],
+    late: [lateA, lateB],
+    closeOut: Math.sqrt((ga.x - f.ox[b]!) ** 2 + (ga.y - f.oy[b]!) ** 2),
+    margin,
+    hedge,
+    grade: hedge > 0 ? 'torn' : 'split',
+  };
+}
+
+/** How long a close-out takes: feet from defender to player, and seconds until his hand is there. */
+export const closeOutOf = (f: Floor, d: number, j: number): { feet: number; seconds: number } => ({
+  feet: Math.sqrt((f.dx[d]! - f.ox[j]!) ** 2 + (f.dy[d]! - f.oy[j]!) ** 2),
+  seconds: arrivalOf(f, d, f.ox[j]!, f.oy[j]!, seals(f, j)),
+});
+
+/** Words for how late a contest is. */
+export const gradeOf = (late: number): 'contested' | 'open' | 'wide open' =>
+  late <= 0 ? 'contested' : late <= SPACE.wideOpen ? 'open' : 'wide open';
