@@ -1,3 +1,4 @@
+import type { POSTS } from '../play/document.ts';
 import type { ZoneKey } from './zone/tables.ts';
 
 /** What five defenders set out to do, ready to simulate: indices for numbers, every gap filled. */
@@ -13,7 +14,6 @@ export const ON_BALL_COVERAGES = [
 ] as const;
 export const OFF_BALL_COVERAGES = ['trail', 'under', 'switch', 'topLock', 'bump', 'stay'] as const;
 export const HELPS = ['none', 'weakCorner', 'top', 'strongCorner', 'rotation'] as const;
-export const POSTS = ['behind', 'threeQuarter', 'front'] as const;
 export type OnBall = (typeof ON_BALL_COVERAGES)[number];
 export type OffBall = (typeof OFF_BALL_COVERAGES)[number];
 export type Help = (typeof HELPS)[number];

@@ -40,14 +40,12 @@ const plans = fc.oneof(
     .map((c): Plan => man({ ...c, handoff: c.onBall })),
   fc.constantFrom('2-3' as const, '1-3-1' as const, '1-2-2' as const, '2-1-2' as const).map(zone),
 );
-const plays = fc
-  .array(anyChange, { minLength: 4, maxLength: 25 })
-  .map((changes) =>
-    changes.reduce<Play>((play, change) => {
-      const r = editAll(play, [change]);
-      return r.ok && r.play.court === 'nfhs' ? r.play : play;
-    }, samplePlay()),
-  );
+const plays = fc.array(anyChange, { minLength: 4, maxLength: 25 }).map((changes) =>
+  changes.reduce<Play>((play, change) => {
+    const r = editAll(play, [change]);
+    return r.ok && r.play.court === 'nfhs' ? r.play : play;
+  }, samplePlay()),
+);
 
 /** FNV-1a over the bytes of the arrays. */
 function hash(d: Defended): number {

@@ -216,16 +216,32 @@ export const FrameSchema = obj({
   caption: text(LIMITS.line * 2).optional(),
 });
 
+const DefendersSchema = z.array(DefenderIdSchema).max(5);
+/** How a man near the rim is played, beside the words of a read. */
+export const POSTS = ['behind', 'threeQuarter', 'front'] as const;
+
+/** A defence to play against. Everything left out is as most teams play it. */
 export const DefenceSchema = obj({
   id,
   name: text(LIMITS.name),
   type: z.enum(['man', 'zone']),
+  /** Defender to the player he guards. */
   matchup: z.record(z.string(), PlayerIdSchema).optional(),
   zone: text(40).optional(),
+  /** The ways of its school that a zone plays otherwise, and whom its chasers chase. */
+  schools: z.array(text(40)).max(8).optional(),
+  chases: z.record(z.string(), PlayerIdSchema).optional(),
   onBall: z.enum(REACTIONS).optional(),
+  handoff: z.enum(REACTIONS).optional(),
   offBall: z.enum(REACTIONS).optional(),
-  post: z.enum(REACTIONS).optional(),
+  post: z.enum([...POSTS, ...REACTIONS]).optional(),
   help: z.enum(REACTIONS).optional(),
+  /** Who denies his man the ball, and who watches the ball behind whose head one can cut. */
+  deny: DefendersSchema.optional(),
+  watches: DefendersSchema.optional(),
+  /** False: nobody helps when a man is beaten. */
+  driveHelp: z.boolean().optional(),
+  /** By a screen's or handoff's action id. */
   overrides: z
     .record(z.string(), obj({ does: z.enum(REACTIONS), who: z.array(DefenderIdSchema).optional() }))
     .optional(),

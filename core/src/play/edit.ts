@@ -1,6 +1,15 @@
 import { alignmentByKey, alignmentPlaces, type PlayerId } from '../alignment/library.ts';
 import { courtFor, type CustomCourt } from '../court/rulesets.ts';
-import { LIMITS, type Action, type Frame, type Level, type Place, type Play, type Read } from './document.ts';
+import {
+  LIMITS,
+  type Action,
+  type Defence,
+  type Frame,
+  type Level,
+  type Place,
+  type Play,
+  type Read,
+} from './document.ts';
 import { childrenOf, findAction, frameById, freshIds } from './tree.ts';
 import { copyLine, flip, permute, splice, withCourt, type Numbers } from './operations.ts';
 
@@ -32,6 +41,8 @@ export type Change =
   | { do: 'caption'; frame: string; title?: string; caption?: string }
   /** Silences a finding by its code and cause, with the coach's reason; no reason lets it speak again. */
   | { do: 'silence'; code: string; at: string; reason: string | null }
+  /** The defences a play is looked at against; the first is the one by default. */
+  | { do: 'defences'; defences: Defence[] }
   | { do: 'flip' }
   | { do: 'numbers'; to: Numbers }
   | { do: 'splice'; after: string; play: Play }
@@ -63,6 +74,10 @@ export function edit(play: Play, change: Change): EditResult {
       return tooLong([change.notes, LIMITS.text]) ?? done({ ...play, notes: change.notes });
     case 'against':
       return done({ ...play, against: change.against.slice(0, 12) });
+    case 'defences':
+      return change.defences.length > LIMITS.defences
+        ? refuse(`A play keeps at most ${LIMITS.defences} defences.`)
+        : done({ ...play, defences: change.defences });
     case 'situation':
       return done({ ...play, situation: change.situation.slice(0, 12) });
     case 'court':

@@ -92,15 +92,18 @@ export function permute(play: Play, to: Numbers): Play {
     })),
     ...(play.defences
       ? {
-          defences: play.defences.map((d) =>
-            d.matchup
-              ? { ...d, matchup: Object.fromEntries(Object.entries(d.matchup).map(([x, p]) => [x, to[p]])) }
-              : d,
-          ),
+          defences: play.defences.map((d) => ({
+            ...d,
+            ...(d.matchup ? { matchup: renumbered(d.matchup, to) } : {}),
+            ...(d.chases ? { chases: renumbered(d.chases, to) } : {}),
+          })),
         }
       : {}),
   };
 }
+
+const renumbered = (men: Record<string, PlayerId>, to: Numbers): Record<string, PlayerId> =>
+  Object.fromEntries(Object.entries(men).map(([x, p]) => [x, to[p]]));
 
 export const swapNumbers = (a: PlayerId, b: PlayerId): Numbers =>
   byPlayer((p) => (p === a ? b : p === b ? a : p));

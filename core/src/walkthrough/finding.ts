@@ -2,6 +2,7 @@ import type { PlayerId } from '../alignment/library.ts';
 import type { Court } from '../court/court.ts';
 import type { Units } from '../court/units.ts';
 import type { Point } from '../geometry/vec.ts';
+import type { Against } from '../look/against.ts';
 import type { LevelRecord } from '../motion/level.ts';
 import type { Fault, Timeline } from '../motion/timeline.ts';
 import type { Play } from '../play/document.ts';
@@ -24,6 +25,7 @@ export const GROUPS = {
   idle: 'Jobs',
   shot: 'The shot',
   zone: 'Against a zone',
+  defence: 'Against the defence',
 } as const;
 export type Group = keyof typeof GROUPS;
 
@@ -81,6 +83,8 @@ export interface CheckInput {
   /** The floor ten times a second. */
   readonly moments: readonly Moment[];
   readonly school: School;
+  /** The line against a defence, when one is chosen. */
+  readonly against: Against | null;
   /** Units that sentences speak in. */
   readonly units: Units;
 }

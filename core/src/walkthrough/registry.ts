@@ -1,16 +1,25 @@
 import type { Check } from './finding.ts';
+import { backside } from './checks/backside.ts';
+import { blindScreen } from './checks/blind-screen.ts';
+import { closeOutUnused } from './checks/close-out-unused.ts';
+import { closelyGuarded } from './checks/closely-guarded.ts';
 import { cornerDrift } from './checks/corner-drift.ts';
 import { crowded } from './checks/crowded.ts';
 import { cues } from './checks/cues.ts';
 import { deadDribble } from './checks/dead-dribble.ts';
+import { defenceWritten } from './checks/defence-written.ts';
 import { driveGap } from './checks/drive-gap.ts';
 import { entryAngle } from './checks/entry-angle.ts';
 import { feetOnLine } from './checks/feet-on-line.ts';
+import { helpUnseen } from './checks/help-unseen.ts';
 import { idleBall } from './checks/idle-ball.ts';
+import { laneContested } from './checks/lane-contested.ts';
 import { laneCrowded } from './checks/lane-crowded.ts';
 import { longRebound } from './checks/long-rebound.ts';
+import { lookOpen } from './checks/look-open.ts';
 import { movingScreen } from './checks/moving-screen.ts';
 import { noJob } from './checks/no-job.ts';
+import { noOutlet } from './checks/no-outlet.ts';
 import { onePlace } from './checks/one-place.ts';
 import { onlyHolder } from './checks/only-holder.ts';
 import { outOfBounds } from './checks/out-of-bounds.ts';
@@ -18,6 +27,7 @@ import { overload } from './checks/overload.ts';
 import { passEarly } from './checks/pass-early.ts';
 import { passLate } from './checks/pass-late.ts';
 import { passLong } from './checks/pass-long.ts';
+import { passWindow } from './checks/pass-window.ts';
 import { rebounders } from './checks/rebounders.ts';
 import { receiverThere } from './checks/receiver-there.ts';
 import { screenAngleFits } from './checks/screen-angle.ts';
@@ -26,6 +36,7 @@ import { screenLeft } from './checks/screen-left.ts';
 import { screenUnused } from './checks/screen-unused.ts';
 import { screenWide } from './checks/screen-wide.ts';
 import { shotClock } from './checks/shot-clock.ts';
+import { softEmpty } from './checks/soft-empty.ts';
 import { standing } from './checks/standing.ts';
 import { threeSeconds } from './checks/three-seconds.ts';
 import { throwIn } from './checks/throw-in.ts';
@@ -72,4 +83,15 @@ export const CHECKS: readonly Check[] = [
   zoneBehind,
   zoneStill,
   zoneDribble,
+  closelyGuarded,
+  blindScreen,
+  laneContested,
+  passWindow,
+  lookOpen,
+  helpUnseen,
+  noOutlet,
+  softEmpty,
+  backside,
+  closeOutUnused,
+  defenceWritten,
 ];

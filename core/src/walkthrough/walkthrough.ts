@@ -1,6 +1,7 @@
 import { courtFor } from '../court/rulesets.ts';
 import type { Units } from '../court/units.ts';
 import { compile, type Compiled } from '../motion/compile.ts';
+import type { Against } from '../look/against.ts';
 import { levelRecord } from '../motion/level.ts';
 import type { Frame, Play } from '../play/document.ts';
 import { findAction } from '../play/tree.ts';
@@ -17,6 +18,8 @@ export interface WalkOptions {
   readonly school?: OwnSchool | undefined;
   /** The line in time, where it is known already. */
   readonly compiled?: Compiled | undefined;
+  /** The line against a defence; without one the checks that need it are silent. */
+  readonly against?: Against | null | undefined;
 }
 
 /** Everything a check may look at, computed once for a line of frames. */
@@ -32,6 +35,7 @@ export function checkInput(play: Play, line: readonly Frame[], options: WalkOpti
     faults,
     moments: momentsOf(timeline),
     school: schoolFor(play.level, options.school),
+    against: options.against ?? null,
     units: options.units ?? court.units,
   };
 }

@@ -34,6 +34,8 @@ export const JOBS = {
 export type Job = keyof typeof JOBS;
 type Rows = Readonly<Partial<Record<BallPlace, string>>>;
 
+export type ZoneKey = '2-3' | '3-2' | '1-3-1' | '1-2-2' | '2-1-2' | 'box-and-one' | 'triangle-and-two';
+
 /** One way a school plays a place of the ball otherwise. */
 export interface Alternative {
   readonly key: string;
@@ -46,7 +48,7 @@ export interface Alternative {
   readonly mirror?: readonly number[];
 }
 export interface ZoneTable {
-  readonly key: string;
+  readonly key: ZoneKey;
   /** x1 to x5 by what coaches call them. */
   readonly men: readonly [string, string, string, string, string];
   /** Whose mirror each man is (index). */
@@ -57,7 +59,7 @@ export interface ZoneTable {
   readonly alternatives: readonly Alternative[];
 }
 
-export const ZONES = [
+export const ZONES: readonly ZoneTable[] = [
   {
     key: '2-3',
     men: ['left guard', 'right guard', 'left forward', 'right forward', 'middle'],
@@ -315,5 +317,4 @@ export const ZONES = [
       },
     ],
   },
-] as const satisfies readonly ZoneTable[];
-export type ZoneKey = (typeof ZONES)[number]['key'];
+];

@@ -1,0 +1,177 @@
+import { PLAYERS, type PlayerId } from '../alignment/library.ts';
+import type { Court } from '../court/court.ts';
+import type { Timeline } from '../motion/timeline.ts';
+import { POSTS, type Defence, type Play } from '../play/document.ts';
+import { findAction } from '../play/tree.ts';
+import {
+  HELPS,
+  OFF_BALL_COVERAGES,
+  ON_BALL_COVERAGES,
+  type ManPlan,
+  type Plan,
+  type ZonePlan,
+} from './plan.ts';
+import { alternativesOf, schemeOf, zoneByKey } from './zone/scheme.ts';
+import { basePlaces } from './zone/place.ts';
+
+export const DEFENDERS = ['x1', 'x2', 'x3', 'x4', 'x5'] as const;
+export type DefenderId = (typeof DEFENDERS)[number];
+
+/** A defence ready to be played, and what of it could not be taken as written. */
+export interface Setup {
+  readonly plan: Plan;
+  readonly notes: readonly string[];
+}
+
+/** A man reads a dribble this late when it attacks his close-out or comes after a fake (s, from memory). */
+const LATE_READ = 0.45;
+
+/** Reads a defence against a play: what is missing is filled in, what cannot be is left out with a sentence. */
+export function setupOf(play: Play, defence: Defence, timeline: Timeline, court: Court): Setup {
+  const notes: string[] = [];
+  const plan =
+    defence.type === 'zone'
+      ? zonePlan(defence, timeline, court, notes)
+      : manPlan(play, defence, timeline, notes);
+  return { plan, notes };
+}
+
+const oneOf = <T extends string>(words: readonly T[], word: string | undefined, usual: T): T =>
+  words.includes(word as T) ? (word as T) : usual;
+
+function manPlan(play: Play, d: Defence, timeline: Timeline, notes: string[]): ManPlan {
+  const onBall = coverage(ON_BALL_COVERAGES, d.onBall, 'drop', 'a screen on the ball', notes);
+  const marked = (who: readonly string[] | undefined): Uint8Array =>
+    Uint8Array.from(DEFENDERS, (x) => (who?.includes(x) ? 1 : 0));
+  return {
+    type: 'man',
+    guards: matchupOf(d.matchup, notes),
+    onBall,
+    handoff: coverage(ON_BALL_COVERAGES, d.handoff, onBall, 'a handoff', notes),
+    offBall: coverage(OFF_BALL_COVERAGES, d.offBall, 'trail', 'a screen off the ball', notes),
+    help: oneOf(HELPS, d.help, 'weakCorner'),
+    denies: marked(d.deny),
+    post: oneOf(POSTS, d.post, 'behind'),
+    watches: marked(d.watches),
+    driveHelp: d.driveHelp ?? true,
+    lateReads: lateReads(timeline),
+    per: overridesOf(play, d, timeline, notes),
+  };
+}
+
+function coverage<T extends string>(
+  words: readonly T[],
+  word: string | undefined,
+  usual: T,
+  where: string,
+  notes: string[],
+): T {
+  if (word === undefined || words.includes(word as T)) return (word as T | undefined) ?? usual;
+  notes.push(`"${word}" is no coverage for ${where}: ${usual} is played.`);
+  return usual;
+}
+
+/** Whom each guards: as written where that is clear, his own number else, never two on one man. */
+function matchupOf(matchup: Readonly<Record<string, PlayerId>> | undefined, notes: string[]): number[] {
+  const guards = DEFENDERS.map((x) => (matchup?.[x] ? PLAYERS.indexOf(matchup[x]) : -1));
+  const taken = new Map<number, number>();
+  guards.forEach((j, d) => {
+    if (j < 0) return;
+    const first = taken.get(j);
+    if (first === undefined) taken.set(j, d);
+    else guards[d] = -1 - j - 1;
+  });
+  const free = (): number => PLAYERS.findIndex((_, j) => !guards.includes(j));
+  for (let d = 0; d < 5; d++) {
+    const j = guards[d]!;
+    if (j >= 0) continue;
+    const own = guards.includes(d) ? free() : d;
+    if (j < -1)
+      notes.push(
+        `x${taken.get(-2 - j)! + 1} and x${d + 1} both guard ${-1 - j}: x${d + 1} takes ${own + 1}.`,
+      );
+    else if (matchup) notes.push(`x${d + 1} has no man: he takes ${own + 1}.`);
+    guards[d] = own;
+  }
+  return guards;
+}
+
+function overridesOf(play: Play, d: Defence, timeline: Timeline, notes: string[]): ManPlan['per'] {
+  const per: Record<string, ManPlan['per'][string]> = {};
+  for (const [id, { does }] of Object.entries(d.overrides ?? {})) {
+    const found = findAction(play, id)?.action;
+    if (!found || (found.does !== 'screen' && found.does !== 'handoff')) {
+      notes.push(`A coverage is kept for a screen that is no longer in the play (${does}): it is left out.`);
+      continue;
+    }
+    const known = [...ON_BALL_COVERAGES, ...OFF_BALL_COVERAGES].find((c) => c === does);
+    if (known) per[id] = known;
+    else if (timeline.actions.some((a) => a.action.id === id))
+      notes.push(`"${does}" is no coverage for a screen: the usual one is played on ${found.by}'s.`);
+  }
+  return per;
+}
+
+/** Dribbles that attack a close-out, or follow a fake of the same man. */
+function lateReads(timeline: Timeline): ManPlan['lateReads'] {
+  const faked = new Set<PlayerId>();
+  const out: { player: number; from: number; seconds: number }[] = [];
+  for (const { action, start } of timeline.actions) {
+    if (action.does === 'fake') faked.add(action.by);
+    else if (action.does === 'dribble') {
+      if (action.kind === 'attack' || faked.has(action.by))
+        out.push({ player: PLAYERS.indexOf(action.by), from: start, seconds: LATE_READ });
+      faked.delete(action.by);
+    }
+  }
+  return out;
+}
+
+function zonePlan(d: Defence, timeline: Timeline, court: Court, notes: string[]): ZonePlan {
+  const known = zoneByKey(d.zone ?? '2-3');
+  if (!known) notes.push(`No zone is called "${d.zone}": a 2-3 is played.`);
+  const table = known ?? zoneByKey('2-3')!;
+  const schools = d.schools ?? [];
+  const on = alternativesOf(table, schools);
+  for (const s of schools)
+    if (!table.alternatives.some((a) => a.key === s))
+      notes.push(`A ${table.key} knows no "${s}": it is left out.`);
+    else if (!on.some((a) => a.key === s))
+      notes.push(`Two ways of the same thing are on: "${s}" is left out.`);
+  return {
+    type: 'zone',
+    zone: table.key,
+    schools: on.map((a) => a.key),
+    chases: chasesOf(d, table.chasers, timeline, court, table.key),
+  };
+}
+
+/** Whom each chaser follows: as written, else the free player nearest to where he would stand. */
+function chasesOf(
+  d: Defence,
+  chasers: readonly number[],
+  timeline: Timeline,
+  court: Court,
+  zone: ZonePlan['zone'],
+): number[] {
+  const out = DEFENDERS.map((x, i) =>
+    chasers.includes(i) && d.chases?.[x] ? PLAYERS.indexOf(d.chases[x]) : -1,
+  );
+  const ball = timeline.starts[timeline.possessions[0]?.holder ?? '1'];
+  const x = new Float64Array(5);
+  const y = new Float64Array(5);
+  basePlaces(schemeOf(zoneByKey(zone)!, [], court), ball.x, ball.y, x, y);
+  for (const c of chasers) {
+    if (out[c]! >= 0) continue;
+    let least = Infinity;
+    PLAYERS.forEach((p, j) => {
+      const at = timeline.starts[p];
+      const far = (at.x - x[c]!) ** 2 + (at.y - y[c]!) ** 2;
+      if (!out.includes(j) && far < least) {
+        least = far;
+        out[c] = j;
+      }
+    });
+  }
+  return out;
+}

@@ -1,0 +1,31 @@
+import type { Court } from '../court/court.ts';
+import type { Defended } from '../defence/defended.ts';
+import type { Plan } from '../defence/plan.ts';
+import { railsOf } from '../defence/rails.ts';
+import { setupOf } from '../defence/setup.ts';
+import { simulate } from '../defence/simulate.ts';
+import type { LevelRecord } from '../motion/level.ts';
+import type { Timeline } from '../motion/timeline.ts';
+import type { Defence, Play } from '../play/document.ts';
+import { seeingOf, type Seeing } from './seeing.ts';
+
+/** A line of a play against one defence: what was played, what was seen, and what of the defence was not as written. */
+export interface Against {
+  readonly defence: Defence;
+  readonly plan: Plan;
+  readonly notes: readonly string[];
+  readonly defended: Defended;
+  readonly seeing: Seeing;
+}
+
+export function playAgainst(
+  play: Play,
+  timeline: Timeline,
+  defence: Defence,
+  court: Court,
+  level: LevelRecord,
+): Against {
+  const { plan, notes } = setupOf(play, defence, timeline, court);
+  const defended = simulate(railsOf(timeline, court, level), plan);
+  return { defence, plan, notes, defended, seeing: seeingOf(defended, plan) };
+}

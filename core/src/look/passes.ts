@@ -1,0 +1,122 @@
+import { PLAYERS, type PlayerId } from '../alignment/library.ts';
+import type { Defended } from '../defence/defended.ts';
+import type { Plan } from '../defence/plan.ts';
+import { railsOf } from '../defence/rails.ts';
+import { simulate } from '../defence/simulate.ts';
+import { heldAt } from '../motion/held.ts';
+import { passChance } from './openness.ts';
+import type { PassKind } from './lane.ts';
+
+/** From when to when something was so, seconds. */
+export interface Span {
+  readonly from: number;
+  readonly to: number;
+}
+
+/** A pass as the defence has it: its lane, and when it could have been thrown. */
+export interface PassSeen {
+  readonly action: string;
+  readonly passer: PlayerId;
+  readonly receiver: PlayerId;
+  readonly kind: PassKind;
+  /** When it starts, seconds. */
+  readonly at: number;
+  readonly margin: number;
+  readonly laneMan: number;
+  readonly risk: number;
+  readonly atCatch: number;
+  /** When lane and receiver are both free for this kind of pass; null when they never are. */
+  readonly window: Span | null;
+  readonly verdict: 'in' | 'early' | 'late' | 'never';
+  /** Seconds it is early or late by; since when the window is open when it is in it. */
+  readonly by: number;
+  /** For one in its window: until when it could wait, from its start. */
+  readonly left: number;
+}
+
+/** Windows are looked for this far before and after a pass, and are at least this long (s). */
+const AROUND = 2.5;
+const LEAST = 0.2;
+
+/** Every drawn pass of a line against its defence. Each is held once to see the window its passer had. */
+export function passesSeen(d: Defended, plan: Plan): PassSeen[] {
+  const { timeline } = d.rails;
+  return timeline.flights.flatMap((f): PassSeen[] => {
+    if (f.receiver === null) return [];
+    const timed = timeline.actions.find((a) => a.action.id === f.action)!;
+    const receiver = PLAYERS.indexOf(f.receiver);
+    const kind = kindOf(timed.action);
+    const k = stepAt(d, timed.start);
+    const seen = passChance(d, k, receiver, kind);
+    const all = windowsOf(hold(d, plan, f.action), receiver, kind, timed.start);
+    const inside = all.find((w) => w.from <= timed.start + 1e-9 && timed.start <= w.to + 1e-9);
+    const nearest = all.reduce<Span | undefined>(
+      (best, w) => (!best || gap(w, timed.start) < gap(best, timed.start) ? w : best),
+      undefined,
+    );
+    const window = inside ?? nearest ?? null;
+    const verdict = !window ? 'never' : inside ? 'in' : timed.start < window.from ? 'early' : 'late';
+    return [
+      {
+        action: f.action,
+        passer: f.passer,
+        receiver: f.receiver,
+        kind,
+        at: timed.start,
+        margin: seen.margin,
+        laneMan: seen.laneMan,
+        risk: seen.risk,
+        atCatch: seen.atCatch,
+        window,
+        verdict,
+        by: !window ? 0 : inside ? timed.start - window.from : gap(window, timed.start),
+        left: inside ? inside.to - timed.start : 0,
+      },
+    ];
+  });
+}
+
+const gap = (w: Span, t: number): number => (t < w.from ? w.from - t : t > w.to ? t - w.to : 0);
+const stepAt = (d: Defended, t: number): number =>
+  Math.max(0, Math.min(d.rails.steps - 1, Math.round(t / d.rails.dt)));
+
+function kindOf(action: { readonly does: string; readonly kind?: unknown }): PassKind {
+  return action.does === 'pass' && typeof action.kind === 'string' ? (action.kind as PassKind) : 'chest';
+}
+
+function hold(d: Defended, plan: Plan, pass: string): Defended {
+  const { timeline, court, level } = d.rails;
+  return simulate(railsOf(heldAt(timeline, pass, AROUND), court, level), plan);
+}
+
+/** The spans in which a kind of pass to a player is free, found at ten a second and sharpened at their ends. */
+function windowsOf(held: Defended, receiver: number, kind: PassKind, at: number): Span[] {
+  const free = (k: number): boolean => passChance(held, k, receiver, kind).catchable;
+  const from = stepAt(held, at - AROUND);
+  const to = stepAt(held, at + AROUND);
+  const out: Span[] = [];
+  let since = -1;
+  let last = from;
+  for (let k = from; k <= to; last = k, k += 6) {
+    const is = free(k);
+    if (is && since < 0) since = k === from ? k : edge(free, last, k);
+    if (!is && since >= 0) {
+      out.push({ from: since * held.rails.dt, to: edge(free, k, last) * held.rails.dt });
+      since = -1;
+    }
+  }
+  if (since >= 0) out.push({ from: since * held.rails.dt, to: to * held.rails.dt });
+  return out.filter((w) => w.to - w.from >= LEAST - 1e-9);
+}
+
+/** The step nearest to `no` at which it is so, between a step where it is not and one where it is. */
+export function edge(so: (k: number) => boolean, no: number, yes: number): number {
+  let a = no;
+  let b = yes;
+  while (Math.abs(b - a) > 1) {
+    const mid = (a + b) >> 1;
+    if (so(mid)) b = mid;
+    else a = mid;
+  }
+  return b;
+}

@@ -1,0 +1,221 @@
+import { PLAYERS, type PlayerId } from '../alignment/library.ts';
+import type { Blocked, Defended, DefenceEvent } from '../defence/defended.ts';
+import type { Plan } from '../defence/plan.ts';
+import { SPACE } from './times.ts';
+import { driveAlong } from './drive.ts';
+import { floorOf, type Floor } from './floor.ts';
+import { opennessAt, type Openness } from './openness.ts';
+import { edge, passesSeen, type PassSeen, type Span } from './passes.ts';
+import { mapSoftness, softMap, softSpots, type SoftSpot } from './soft-spots.ts';
+import { optionsOf, worstSplit, type Option, type Split } from './split.ts';
+import { trapped } from './times.ts';
+
+/** A player open for a while, and the best look he has in it. */
+export interface OpenWindow extends Span {
+  readonly player: PlayerId;
+  readonly best: Openness;
+  readonly bestAt: number;
+}
+/** A defender split for a while, at its worst. */
+export interface SplitSpan extends Span {
+  readonly split: Split;
+  readonly at: number;
+}
+/** A drive toward the rim: how far it gets before a body is there, and whose. */
+export interface DriveSeen {
+  readonly action: string;
+  readonly player: PlayerId;
+  readonly at: number;
+  readonly feet: number;
+  readonly by: number;
+}
+/** Two men on the ball: who could take it from there. */
+export interface TrapSeen extends Span {
+  readonly holder: PlayerId;
+  readonly options: readonly Option[];
+}
+/** An instant at which the man with the ball decides: he catches, or passes, drives or shoots. */
+export interface Instant {
+  readonly t: number;
+  readonly holder: PlayerId;
+  readonly options: readonly Option[];
+  readonly soft: readonly SoftSpot[];
+}
+
+/** Everything seen of a line against a defence, ten times a second and sharpened where something changes. */
+export interface Seeing {
+  readonly times: readonly number[];
+  /** Per time, per player. */
+  readonly openness: readonly (readonly Openness[])[];
+  readonly windows: readonly OpenWindow[];
+  readonly passes: readonly PassSeen[];
+  readonly splits: readonly SplitSpan[];
+  readonly drives: readonly DriveSeen[];
+  readonly traps: readonly TrapSeen[];
+  readonly instants: readonly Instant[];
+  readonly events: readonly DefenceEvent[];
+  readonly blocked: readonly Blocked[];
+}
+
+const EVERY = 6;
+/** Something shorter than this is not worth a word (s). */
+const LEAST = 0.2;
+const map = softMap();
+
+/** Reads a defended line. `plan` is the defence it was simulated with: passes are held against it again. */
+export function seeingOf(d: Defended, plan: Plan): Seeing {
+  const { dt, steps } = d.rails;
+  const times: number[] = [];
+  const openness: Openness[][] = [];
+  const floor = floorOf(d.rails.court, d.rails.level);
+  const splits: { t: number; split: Split | null }[] = [];
+  const traps: { t: number; holder: number; options: Option[] }[] = [];
+  for (let k = 0; k < steps; k += EVERY) {
+    times.push(k * dt);
+    openness.push(PLAYERS.map((_, j) => opennessAt(d, k, j)));
+    if (d.rails.track.holder[k]! < 0) {
+      splits.push({ t: k * dt, split: null });
+      continue;
+    }
+    floorAt(d, k, floor);
+    const options = optionsOf(floor);
+    splits.push({ t: k * dt, split: worstSplit(floor, options) });
+    if (trapped(floor)) traps.push({ t: k * dt, holder: floor.holder, options });
+  }
+  return {
+    times,
+    openness,
+    windows: PLAYERS.flatMap((_, j) => windowsOf(d, times, openness, j)),
+    passes: passesSeen(d, plan),
+    splits: spansOf(splits),
+    drives: drivesOf(d, floor),
+    traps: trapsOf(traps),
+    instants: instantsOf(d, floor),
+    events: d.events,
+    blocked: d.blocked,
+  };
+}
+
+/** The floor at a step of a defended line, into `f`. */
+export function floorAt(d: Defended, k: number, f: Floor): Floor {
+  const { rails } = d;
+  f.holder = rails.track.holder[k]!;
+  const has = Math.max(0, f.holder);
+  f.players = 5;
+  const t = k * rails.dt;
+  f.sealing = 0;
+  for (let j = 0; j < 5; j++) {
+    f.ox[j] = rails.x[k * 5 + j]!;
+    f.oy[j] = rails.y[k * 5 + j]!;
+    f.dx[j] = d.x[k * 5 + j]!;
+    f.dy[j] = d.y[k * 5 + j]!;
+    f.delay[j] = d.held[k * 5 + j]!;
+  }
+  f.bx = f.ox[has]!;
+  f.by = f.oy[has]!;
+  for (const a of rails.timeline.actions)
+    if (a.action.does === 'seal' && a.end <= t && t <= a.end + 1.5)
+      f.sealing |= 1 << PLAYERS.indexOf(a.action.by);
+  return f;
+}
+
+function windowsOf(
+  d: Defended,
+  times: readonly number[],
+  all: readonly (readonly Openness[])[],
+  j: number,
+): OpenWindow[] {
+  const { dt } = d.rails;
+  const out: OpenWindow[] = [];
+  const open = (k: number): boolean => opennessAt(d, k, j).open;
+  let since = -1;
+  for (let i = 0; i <= times.length; i++) {
+    const is = i < times.length && all[i]![j]!.open;
+    if (is && since < 0) since = i;
+    if (is || since < 0) continue;
+    const from = since === 0 ? 0 : edge(open, (since - 1) * EVERY, since * EVERY) * dt;
+    const to = i === times.length ? times[i - 1]! : edge(open, i * EVERY, (i - 1) * EVERY) * dt;
+    let best = since;
+    for (let n = since; n < i; n++) if (all[n]![j]!.value > all[best]![j]!.value) best = n;
+    if (to - from >= LEAST - 1e-9)
+      out.push({ player: PLAYERS[j]!, from, to, best: all[best]![j]!, bestAt: times[best]! });
+    since = -1;
+  }
+  return out;
+}
+
+const same = (a: Split, b: Split): boolean =>
+  a.defender === b.defender && a.players[0] === b.players[0] && a.players[1] === b.players[1];
+
+/** Splits that last: the same man between the same two. */
+function spansOf(all: readonly { t: number; split: Split | null }[]): SplitSpan[] {
+  const out: SplitSpan[] = [];
+  let open: { from: number; to: number; split: Split; at: number } | undefined;
+  for (const { t, split } of [...all, { t: Infinity, split: null }]) {
+    if (open && split && same(open.split, split)) {
+      open.to = t;
+      if (split.margin > open.split.margin) Object.assign(open, { split, at: t });
+      continue;
+    }
+    if (open && open.to - open.from >= LEAST - 1e-9) out.push(open);
+    open = split ? { from: t, to: t, split, at: t } : undefined;
+  }
+  return out;
+}
+
+function trapsOf(all: readonly { t: number; holder: number; options: Option[] }[]): TrapSeen[] {
+  const out: (TrapSeen & { to: number })[] = [];
+  for (const { t, holder, options } of all) {
+    const last = out.at(-1);
+    if (last && last.holder === PLAYERS[holder] && t - last.to < 0.15) last.to = t;
+    else out.push({ from: t, to: t, holder: PLAYERS[holder]!, options });
+  }
+  return out.filter((s) => s.to - s.from >= 2 * LEAST - 1e-9);
+}
+
+function drivesOf(d: Defended, f: Floor): DriveSeen[] {
+  const { timeline, court, dt, steps } = d.rails;
+  const rim = { x: 0, y: court.rimY };
+  return timeline.actions.flatMap((a): DriveSeen[] => {
+    if (a.action.does !== 'dribble' || !a.run) return [];
+    const n = a.run.x.length - 1;
+    const from = Math.sqrt(a.run.x[0]! ** 2 + (a.run.y[0]! - rim.y) ** 2);
+    const to = Math.sqrt(a.run.x[n]! ** 2 + (a.run.y[n]! - rim.y) ** 2);
+    if (from - to < 6) return [];
+    floorAt(d, Math.min(steps - 1, Math.round(a.start / dt)), f);
+    const way = [1, 2, 3].map((i) => ({
+      x: a.run!.x[Math.round((n * i) / 3)]!,
+      y: a.run!.y[Math.round((n * i) / 3)]!,
+    }));
+    const seen = driveAlong(f, [...way, rim]);
+    return [{ action: a.action.id, player: a.action.by, at: a.start, feet: seen.feet, by: seen.by }];
+  });
+}
+
+/** Catches, and the starts of what the ball does next, each once. */
+function instantsOf(d: Defended, f: Floor): Instant[] {
+  const { timeline, dt, steps } = d.rails;
+  const times = timeline.actions
+    .flatMap(({ action, start, events }) =>
+      action.does === 'pass' || action.does === 'handoff'
+        ? [start, events.catch ?? start]
+        : action.does === 'shot' || action.does === 'dribble'
+          ? [start]
+          : [],
+    )
+    .sort((a, b) => a - b);
+  const out: Instant[] = [];
+  for (const t of times) {
+    if (out.length > 0 && t - out.at(-1)!.t < SPACE.soft) continue;
+    const k = Math.min(steps - 1, Math.round(t / dt));
+    if (d.rails.track.holder[k]! < 0) continue;
+    floorAt(d, k, f);
+    out.push({
+      t: k * dt,
+      holder: PLAYERS[f.holder]!,
+      options: optionsOf(f),
+      soft: softSpots(f, mapSoftness(f, map)),
+    });
+  }
+  return out;
+}

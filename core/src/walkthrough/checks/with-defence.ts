@@ -1,0 +1,32 @@
+import { PLAYERS, type PlayerId } from '../../alignment/library.ts';
+import type { Point } from '../../geometry/vec.ts';
+import type { Against } from '../../look/against.ts';
+import { frameAt } from '../moments.ts';
+import type { Check, CheckInput, Told } from '../finding.ts';
+
+/** A check that has nothing to say until a defence is chosen. */
+export const withDefence =
+  (run: (input: CheckInput, against: Against) => readonly Told[]): Check['run'] =>
+  (input) =>
+    input.against ? run(input, input.against) : [];
+
+export const defender = (d: number): string => `x${d + 1}`;
+
+const stepAt = ({ defended: { rails } }: Against, t: number): number =>
+  Math.max(0, Math.min(rails.steps - 1, Math.round(t / rails.dt)));
+
+export function defenderAt(against: Against, d: number, t: number): Point {
+  const i = stepAt(against, t) * 5 + d;
+  return { x: against.defended.x[i]!, y: against.defended.y[i]! };
+}
+export function attackerAt(against: Against, player: PlayerId, t: number): Point {
+  const { rails } = against.defended;
+  const i = stepAt(against, t) * 5 + PLAYERS.indexOf(player);
+  return { x: rails.x[i]!, y: rails.y[i]! };
+}
+
+/** Where and when, for a finding about an instant. */
+export const aboutInstant = (input: CheckInput, t: number) => ({
+  frame: frameAt(input.timeline, t),
+  time: t,
+});
