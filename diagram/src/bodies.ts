@@ -69,3 +69,39 @@ function chest(c: P, facing: number, r: number): string {
     `${round(c.x + Math.cos((deg * Math.PI) / 180) * r)} ${round(c.y + Math.sin((deg * Math.PI) / 180) * r)}`;
   return `M${at(facing - 46)}A${round(r)} ${round(r)} 0 0 1 ${at(facing + 46)}`;
 }
+
+/** Their five as shields with a brow on the side they face, numbered 1 to 5. */
+export function shieldItems(bodies: readonly Body[], scale: Scale, detail: boolean): SceneItem[] {
+  const k = scale.mark;
+  return bodies.flatMap((b, i): SceneItem[] => {
+    const c = toScene(scale, b.at);
+    const part = `shield-${i + 1}`;
+    const a = (b.facing * Math.PI) / 180;
+    const [ux, uy] = [Math.cos(a), Math.sin(a)];
+    const at = (along: number, across: number) =>
+      `${round(c.x + (ux * along - uy * across) * k)} ${round(c.y + (uy * along + ux * across) * k)}`;
+    const shell = (out: number) =>
+      `M${at(8 + out, -10.5 - out)}L${at(-2, -10.5 - out)}A${round((10.5 + out) * k)} ${round((11.5 + out) * k)} ${round(b.facing)} 0 0 ${at(-2, 10.5 + out)}L${at(8 + out, 10.5 + out)}Z`;
+    return [
+      { shape: 'path', part, fill: 'sheet', d: shell(3) },
+      { shape: 'path', part, fill: 'sheet', stroke: 'def', width: round(1.6 * k), d: shell(0) },
+      {
+        shape: 'path',
+        part,
+        stroke: 'def',
+        width: round(3.4 * k),
+        cap: 'butt',
+        d: `M${at(9.6, -14)}L${at(9.6, 14)}`,
+      },
+      {
+        shape: 'text',
+        part,
+        x: round(c.x - ux * 1.9 * k),
+        y: round(c.y - uy * 1.9 * k + 4.6 * k),
+        text: String(i + 1),
+        size: round(13 * k * (detail ? 1 : 1.12)),
+        fill: 'def',
+      },
+    ];
+  });
+}

@@ -10,6 +10,7 @@ const TONES: Record<Tone, string> = {
   ink3: '#333',
   live: '#e05414',
   pen: '#2546a8',
+  def: 'def',
   gap: '#8a1d56',
   court: '#8c8573',
   paint: '#efece0',

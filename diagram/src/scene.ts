@@ -1,5 +1,5 @@
 /** What a diagram is made of: plain SVG shapes whose colours are roles, so that screen, file and paper each choose their own. */
-export type Tone = 'ink' | 'ink3' | 'live' | 'pen' | 'gap' | 'court' | 'paint' | 'sheet' | 'onInk';
+export type Tone = 'ink' | 'ink3' | 'live' | 'pen' | 'gap' | 'def' | 'court' | 'paint' | 'sheet' | 'onInk';
 
 export type SceneItem =
   | {

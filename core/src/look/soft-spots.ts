@@ -24,6 +24,8 @@ export interface SoftMap {
   readonly score: Float64Array;
   /** Seconds by which the ball beats the first man; negative where he is there first. */
   readonly lead: Float64Array;
+  /** Seconds by which his contest would come too late for a shot there. */
+  readonly late: Float64Array;
 }
 
 /** A place where a zone is soft. */
@@ -47,6 +49,7 @@ const clamp01 = (v: number): number => (v < 0 ? 0 : v > 1 ? 1 : v);
 export const softMap = (): SoftMap => ({
   score: new Float64Array(GRID.columns * GRID.rows),
   lead: new Float64Array(GRID.columns * GRID.rows),
+  late: new Float64Array(GRID.columns * GRID.rows),
 });
 
 function leadAt(f: Floor, x: number, y: number, trap: boolean): number {
@@ -65,6 +68,7 @@ export function mapSoftness(f: Floor, out: SoftMap): SoftMap {
       const i = r * GRID.columns + c;
       const lead = leadAt(f, x, y, trap);
       out.lead[i] = lead;
+      out.late[i] = lead - f.level.zone.late[shotPlace(f.court, x, y)];
       out.score[i] =
         shotWorth(f.court, f.level, x, y) *
         completion(f, x, y, pass.length) *

@@ -23,6 +23,9 @@ export interface Split {
   readonly players: readonly [number, number];
   /** How late he is to each when he stands with the other (s). */
   readonly late: readonly [number, number];
+  /** When the first man contests each then, and when the ball is there (s from the release). */
+  readonly contest: readonly [number, number];
+  readonly ball: readonly [number, number];
   /** Feet from one to the other. */
   readonly closeOut: number;
   readonly margin: number;
@@ -104,8 +107,10 @@ function between(f: Floor, d: number, a: number, b: number, trap: boolean): Spli
   const gb = guardPoint(f, b);
   stand(ga);
   const lateB = lateTo(f, b, trap);
+  const [contestB, ballB] = [first.t, pass.t];
   stand(gb);
   const lateA = lateTo(f, a, trap);
+  const [contestA, ballA] = [first.t, pass.t];
   const margin = Math.min(lateA, lateB);
   let hedge = Infinity;
   for (let i = 0; i <= STEPS; i++) {
@@ -120,6 +125,8 @@ function between(f: Floor, d: number, a: number, b: number, trap: boolean): Spli
     defender: d,
     players: [a, b],
     late: [lateA, lateB],
+    contest: [contestA, contestB],
+    ball: [ballA, ballB],
     closeOut: Math.sqrt((ga.x - f.ox[b]!) ** 2 + (ga.y - f.oy[b]!) ** 2),
     margin,
     hedge,

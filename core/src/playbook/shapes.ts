@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { DefenceSchema } from '../play/document.ts';
 import { OwnSchoolSchema } from '../walkthrough/school.ts';
 
 /** What travels between the app and the server: both check with these. */
@@ -58,14 +59,21 @@ export const VersionRowSchema = z.object({
 });
 export type VersionRow = z.infer<typeof VersionRowSchema>;
 
+/** A team keeps at most so many defences of its own. */
+const TEAM_DEFENCES = 24;
+
 export const TeamSchema = z.object({
   id: z.string(),
   name: z.string(),
   /** What the team teaches otherwise than most. */
   school: OwnSchoolSchema,
+  /** Defences kept for every play. */
+  defences: z.array(DefenceSchema).max(TEAM_DEFENCES),
 });
 
-export const TeamChangeSchema = z.object({ school: OwnSchoolSchema });
+export const TeamChangeSchema = z
+  .object({ school: OwnSchoolSchema, defences: z.array(DefenceSchema).max(TEAM_DEFENCES) })
+  .partial();
 export type Team = z.infer<typeof TeamSchema>;
 
 /** RFC 9457 problem details; `detail` is a sentence for the coach. */

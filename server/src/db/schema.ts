@@ -1,4 +1,4 @@
-import type { Play, PlaySummary, OwnSchool } from '@corkscrew/core';
+import type { Defence, Play, PlaySummary, OwnSchool } from '@corkscrew/core';
 import { index, integer, jsonb, pgTable, serial, text, timestamp, uniqueIndex } from 'drizzle-orm/pg-core';
 
 const when = (name: string) => timestamp(name, { withTimezone: true });
@@ -8,6 +8,8 @@ export const teams = pgTable('teams', {
   name: text('name').notNull(),
   /** Limits of the walk-through that this team teaches otherwise. */
   school: jsonb('school').$type<OwnSchool>().notNull().default({}),
+  /** Defences it keeps for every play. */
+  defences: jsonb('defences').$type<Defence[]>().notNull().default([]),
   createdAt: when('created_at').notNull().defaultNow(),
 });
 

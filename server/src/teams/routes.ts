@@ -1,4 +1,4 @@
-import { TeamChangeSchema, TeamSchema, type Team } from '@corkscrew/core';
+import { TeamChangeSchema, TeamSchema, type Defence, type Team } from '@corkscrew/core';
 import { eq } from 'drizzle-orm';
 import { Hono } from 'hono';
 import type { Db } from '../db/client.ts';
@@ -6,7 +6,7 @@ import { teams } from '../db/schema.ts';
 import { body, describe } from '../http/describe.ts';
 import { notFound } from '../http/problem.ts';
 
-const SHOWN = { id: teams.id, name: teams.name, school: teams.school };
+const SHOWN = { id: teams.id, name: teams.name, school: teams.school, defences: teams.defences };
 
 async function getTeam(db: Db, id: string): Promise<Team> {
   const [team] = await db.select(SHOWN).from(teams).where(eq(teams.id, id));
@@ -19,10 +19,9 @@ export function teamRoutes(db: Db, teamId: string) {
   return new Hono()
     .get('/', describe('The team', TeamSchema), async (c) => c.json(await getTeam(db, teamId)))
     .patch('/', describe('Change what the team teaches', TeamSchema), body(TeamChangeSchema), async (c) => {
-      await db
-        .update(teams)
-        .set({ school: c.req.valid('json').school })
-        .where(eq(teams.id, teamId));
+      const { school, defences } = c.req.valid('json');
+      const change = { ...(school && { school }), ...(defences && { defences: defences as Defence[] }) };
+      if (Object.keys(change).length > 0) await db.update(teams).set(change).where(eq(teams.id, teamId));
       return c.json(await getTeam(db, teamId));
     });
 }

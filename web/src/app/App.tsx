@@ -17,6 +17,7 @@ if (/^\/(plays)?$/.test(location.pathname)) {
 
 const Playbook = lazy(() => import('../screens/playbook/Playbook.tsx'));
 const Desk = lazy(() => import('../screens/desk/Desk.tsx'));
+const ZoneRoom = lazy(() => import('../screens/zone/ZoneRoom.tsx'));
 const NewPlay = lazy(() => import('../screens/newplay/NewPlay.tsx'));
 
 function Broken() {
@@ -38,6 +39,7 @@ const page = (element: React.ReactNode) => ({
 const router = createBrowserRouter([
   { path: '/', element: <Navigate to="/plays" replace /> },
   { path: '/plays', ...page(<Playbook />) },
+  { path: '/zone', ...page(<ZoneRoom />) },
   { path: '/plays/new', ...page(<NewPlay />) },
   { path: '/plays/:id', ...page(<Desk />) },
   {

@@ -51,8 +51,8 @@ const at = (id: string): string => `/api/plays/${encodeURIComponent(id)}`;
 
 export const api = {
   team: (): Promise<Team> => call(TeamSchema, '/api/team'),
-  setSchool: (school: Team['school']): Promise<Team> =>
-    call(TeamSchema, '/api/team', send('PATCH', { school })),
+  changeTeam: (change: Partial<Pick<Team, 'school' | 'defences'>>): Promise<Team> =>
+    call(TeamSchema, '/api/team', send('PATCH', change)),
   plays: (trash: boolean): Promise<PlayRow[]> => call(z.array(PlayRowSchema), `/api/plays?trash=${trash}`),
   play: (id: string): Promise<StoredPlay> => call(StoredPlaySchema, at(id)),
   save: (play: Play, revision: number, sitting: string): Promise<Saved> =>

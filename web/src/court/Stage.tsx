@@ -21,6 +21,8 @@ import { usePhone } from '../app/phone.ts';
 import { SceneItems } from '../ui/SceneSvg.tsx';
 import { apply, lineView, useDesk, usePick, type Desk } from '../screens/desk/store.ts';
 import { propose, snap } from './propose.ts';
+import { Coverages } from './Coverages.tsx';
+import { Defenders } from './Defenders.tsx';
 import { Gaps } from './Gaps.tsx';
 import { Lines } from './Lines.tsx';
 import { Marks } from './Marks.tsx';
@@ -71,6 +73,19 @@ const Svg = styled.svg`
     stroke: var(--sheet);
     stroke-width: 4px;
     pointer-events: none;
+  }
+  .coverage {
+    cursor: pointer;
+    outline: none;
+  }
+  .coverage:focus-visible rect {
+    stroke: var(--pen);
+    stroke-width: 2.5;
+  }
+  .figure {
+    font: 640 12px 'Archivo Variable';
+    font-stretch: 77%;
+    fill: var(--ink);
   }
   .line {
     fill: none;
@@ -237,6 +252,7 @@ export function Stage({ findings }: { findings: readonly Finding[] }) {
             </g>
           );
         })}
+      <Defenders scale={scale} />
       {timed || s.running ? (
         <Runner scale={scale} />
       ) : (
@@ -285,6 +301,7 @@ export function Stage({ findings }: { findings: readonly Finding[] }) {
           );
         })
       )}
+      {!s.running && !timed && !s.placing && <Coverages scale={scale} />}
       {s.showGaps && <Gaps walk={walk} scale={scale} />}
       {s.shown && !s.running && <Marks finding={s.shown} scale={scale} />}
       {s.actionId && !s.running && !timed && <PathHandles floorPoint={floorPoint} />}

@@ -7,6 +7,7 @@ const COLOUR: Record<Tone, string> = {
   live: 'var(--live)',
   pen: 'var(--pen)',
   gap: 'var(--gap)',
+  def: 'var(--def)',
   court: 'var(--court)',
   paint: 'var(--paint)',
   sheet: 'var(--sheet)',

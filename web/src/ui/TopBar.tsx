@@ -70,7 +70,7 @@ export function TopBar({
   children,
   end,
 }: {
-  room: 'plays' | 'desk' | null;
+  room: 'plays' | 'desk' | 'zone' | null;
   children?: ReactNode;
   end?: ReactNode;
 }) {
@@ -88,6 +88,9 @@ export function TopBar({
         )}
         <Link to="/plays" {...(room === 'plays' ? { 'aria-current': 'page' as const } : {})}>
           Playbook
+        </Link>
+        <Link to="/zone" {...(room === 'zone' ? { 'aria-current': 'page' as const } : {})}>
+          Zone
         </Link>
       </nav>
       {children}

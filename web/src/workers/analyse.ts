@@ -1,13 +1,18 @@
 import {
   compile,
   courtFor,
+  levelRecord,
   lineTo,
   metricsOf,
+  playAgainst,
   walkThrough,
+  type Against,
+  type Defence,
   type Finding,
   type Metrics,
   type Play,
   type OwnSchool,
+  type Seeing,
   type Units,
 } from '@corkscrew/core';
 
@@ -19,21 +24,47 @@ export interface Question {
   readonly leaf: string;
   readonly units: Units;
   readonly school: OwnSchool;
+  /** Against whom; null is nobody. */
+  readonly defence: Defence | null;
+}
+
+/** What the page draws of a defended line: ten bodies a step, and what was seen. */
+export interface AgainstView {
+  readonly defence: Defence;
+  readonly notes: readonly string[];
+  readonly dt: number;
+  readonly steps: number;
+  readonly x: Float64Array;
+  readonly y: Float64Array;
+  readonly facing: Float64Array;
+  /** Five a step: the player each defender guards, −1 nobody. */
+  readonly guards: Int8Array;
+  readonly seeing: Seeing;
 }
 export interface Answer {
   readonly findings: readonly Finding[];
   readonly metrics: Metrics;
+  readonly against: AgainstView | null;
+}
+
+function viewOf({ defence, notes, defended, seeing }: Against): AgainstView {
+  const { track, guards } = defended;
+  const { dt, steps, x, y, facing } = track;
+  return { defence, notes, dt, steps, x, y, facing, guards, seeing };
 }
 
 /** Walks a line through beside the page, so that the hand never waits for it. */
 self.onmessage = ({ data }: MessageEvent<Question>) => {
-  const { play, leaf, units, school } = data;
+  const { play, leaf, units, school, defence } = data;
   const court = courtFor(play);
   const line = lineTo(play, leaf);
   const compiled = compile(play, leaf, court, play.level);
+  const level = levelRecord(play.level, play.women ?? false);
+  const against = defence && playAgainst(play, compiled.timeline, defence, court, level);
   const answer: Answer = {
-    findings: walkThrough(play, line, { units, school, compiled }),
+    findings: walkThrough(play, line, { units, school, compiled, against }),
     metrics: metricsOf(court, line, compiled.timeline),
+    against: against && viewOf(against),
   };
   self.postMessage(answer);
 };

@@ -12,6 +12,7 @@ import { LEVEL_WORDS } from '../../ui/Choice.tsx';
 import { TopBar } from '../../ui/TopBar.tsx';
 import { useAnalysing, useFindings } from './analysis.ts';
 import { openPlay, startAutosave } from './autosave.ts';
+import { useDefence } from './defence/view.ts';
 import { Conflict } from './Conflict.tsx';
 import { courtKey, deskKey } from './keys.ts';
 import { Ladder } from './Ladder.tsx';
@@ -207,7 +208,7 @@ function Open() {
   );
   const view = lineView(play, branch, frameId);
   const units = useUnits(view.court);
-  useAnalysing(play, view.line.at(-1)!.id, units);
+  useAnalysing(play, view.line.at(-1)!.id, units, useDefence(play));
   const told = useFindings(play.id).filter((f) => f.silenced === undefined);
   const findings = told.filter(mustMend);
   useRunning();

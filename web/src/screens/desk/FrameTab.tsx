@@ -25,6 +25,7 @@ import { Button as AriaButton, GridList, GridListItem, useDragAndDrop } from 're
 import styled from 'styled-components';
 import { Choice, plain } from '../../ui/Choice.tsx';
 import { Area, IconButton, Input, Label } from '../../ui/controls.tsx';
+import { ScreenCoverage } from './defence/ScreenCoverage.tsx';
 import { CueFields } from './CueFields.tsx';
 import { apply, lineView, useDesk, usePick } from './store.ts';
 
@@ -227,6 +228,7 @@ function Particulars({ step }: { step: Step }) {
           onChange={(mate) => set({ for: mate })}
         />
       )}
+      <ScreenCoverage action={action} onBall={action.does === 'screen' && (kind || inferred) === 'onBall'} />
       {(action.does === 'pass' || action.does === 'handoff') && (
         <Choice label="To" value={action.to} options={plain(mates)} onChange={(to) => set({ to })} />
       )}

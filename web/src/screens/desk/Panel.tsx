@@ -1,6 +1,7 @@
 import { Tab, TabList, TabPanel, Tabs } from 'react-aria-components';
 import styled from 'styled-components';
 import { useFindings } from './analysis.ts';
+import { DefenceTab } from './defence/DefenceTab.tsx';
 import { FrameTab } from './FrameTab.tsx';
 import { PlayTab } from './PlayTab.tsx';
 import { useDesk } from './store.ts';
@@ -77,6 +78,9 @@ export function Panel() {
             </span>
           )}
         </Tab>
+        <Tab id="defence" className="tab">
+          Defence
+        </Tab>
         <Tab id="play" className="tab">
           Play
         </Tab>
@@ -86,6 +90,9 @@ export function Panel() {
       </TabPanel>
       <TabPanel id="walk" className="body">
         <WalkTab />
+      </TabPanel>
+      <TabPanel id="defence" className="body">
+        <DefenceTab />
       </TabPanel>
       <TabPanel id="play" className="body">
         <PlayTab />

@@ -1,18 +1,29 @@
-import type { Finding, Metrics, OwnSchool, Play, Units } from '@corkscrew/core';
+import type { Defence, Finding, Metrics, OwnSchool, Play, Units } from '@corkscrew/core';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { create } from 'zustand';
 import { api } from '../../app/api.ts';
-import type { Answer, Question } from '../../workers/analyse.ts';
+import type { AgainstView, Answer, Question } from '../../workers/analyse.ts';
 
 interface Analysis {
   readonly play: Play | null;
+  readonly leaf: string;
   readonly findings: readonly Finding[];
   readonly metrics: Metrics | null;
+  readonly against: AgainstView | null;
+  /** Something newer is being worked on: what is shown is of before. */
+  readonly stale: boolean;
 }
 
 /** The last walk-through that came back; it stays on screen until the next one is there. */
-const useStore = create<Analysis>(() => ({ play: null, findings: [], metrics: null }));
+const useStore = create<Analysis>(() => ({
+  play: null,
+  leaf: '',
+  findings: [],
+  metrics: null,
+  against: null,
+  stale: false,
+}));
 
 let worker: Worker | undefined;
 /** What the worker is at, and the newest question behind it: what was overtaken is never computed. */
@@ -21,6 +32,7 @@ let waiting: Question | undefined;
 
 function ask(question: Question): void {
   worker ??= start();
+  useStore.setState({ stale: true });
   if (asked) waiting = question;
   else {
     asked = question;
@@ -38,8 +50,8 @@ function start(): Worker {
   const made = new Worker(new URL('../../workers/analyse.ts', import.meta.url), { type: 'module' });
   made.onmessage = ({ data }: MessageEvent<Answer>) => {
     if (asked) {
-      performance.measure('walk-through', { start: asked.at });
-      useStore.setState({ play: asked.play, ...data });
+      performance.measure(asked.defence ? 'defended' : 'walk-through', { start: asked.at });
+      useStore.setState({ play: asked.play, leaf: asked.leaf, stale: waiting !== undefined, ...data });
     }
     next();
   };
@@ -48,11 +60,14 @@ function start(): Worker {
   return made;
 }
 
-/** Has a line walked through whenever it changes. One instance on the desk. */
-export function useAnalysing(play: Play, leaf: string, units: Units): void {
+/** Has a line walked through whenever it or the defence changes. One instance on the desk. */
+export function useAnalysing(play: Play, leaf: string, units: Units, defence: Defence | null): void {
   const team = useQuery({ queryKey: ['team'], queryFn: api.team });
   const school = team.data?.school ?? USUAL;
-  useEffect(() => ask({ at: performance.now(), play, leaf, units, school }), [play, leaf, units, school]);
+  useEffect(
+    () => ask({ at: performance.now(), play, leaf, units, school, defence }),
+    [play, leaf, units, school, defence],
+  );
 }
 const USUAL: OwnSchool = {};
 
@@ -66,3 +81,11 @@ export function useFindings(id: string): readonly Finding[] {
 export function useMetrics(id: string): Metrics | null {
   return useStore((s) => (s.play?.id === id ? s.metrics : null));
 }
+
+/** The line on the desk against its defence; null without one, or while the answer is of another line. */
+export function useAgainst(id: string, leaf: string): AgainstView | null {
+  return useStore((s) => (s.play?.id === id && s.leaf === leaf ? s.against : null));
+}
+
+/** True while what is shown is of before the last change. */
+export const useStale = (): boolean => useStore((s) => s.stale);

@@ -20,6 +20,8 @@ import {
   type PointerEvent,
 } from 'react';
 import styled from 'styled-components';
+import { useAgainst, useStale } from '../analysis.ts';
+import { useLayer } from '../defence/view.ts';
 import { courtKey } from '../keys.ts';
 import { apply, lineView, useDesk, usePick } from '../store.ts';
 import { seek, useTimeline } from '../timeline.ts';
@@ -29,6 +31,7 @@ import { Playhead, Ruler } from './Ruler.tsx';
 import { clampZoom, fitZoom, HEIGHT, PAD, ROW, RULER, xOf } from './scale.ts';
 import { Block, Misses, Score } from './Score.tsx';
 import { useWheel } from './wheel.ts';
+import { Windows, windowWords } from './Windows.tsx';
 
 const Box = styled.div`
   display: grid;
@@ -138,7 +141,10 @@ export function BeatSheet({
     'hovered',
   );
   const timeline = useTimeline();
-  const { court, walks } = lineView(play, branch, frameId);
+  const { court, line, walks } = lineView(play, branch, frameId);
+  const against = useAgainst(play.id, line.at(-1)!.id);
+  const stale = useStale();
+  const windows = useLayer('windows');
   const roll = useRef<HTMLDivElement>(null);
   const [room, setRoom] = useState(640);
   const [hold, setHold] = useState<Hold | null>(null);
@@ -257,7 +263,7 @@ export function BeatSheet({
           <Ruler width={width} end={beat.end} timeAt={timeAt} />
           <g role="grid" aria-label="Beat sheet">
             {PLAYERS.map((p, row) => (
-              <g key={p} role="row" aria-label={`Player ${p}`}>
+              <g key={p} role="row" aria-label={`Player ${p}${windowWords(against, row)}`}>
                 {cells(beat, row).map(({ block, room: labelRoom }) => (
                   <g
                     key={block.id}
@@ -291,6 +297,7 @@ export function BeatSheet({
               </g>
             ))}
           </g>
+          {windows && against && <Windows against={against} zoom={zoom} stale={stale} />}
           <Misses beat={beat} zoom={zoom} />
           {hold?.grip === 'tie' && hold.moved && <TieInHand beat={beat} hold={hold} zoom={zoom} />}
           <Playhead zoom={zoom} end={beat.end} follow={follow} />

@@ -1,4 +1,4 @@
-import { schoolFor, type Level, type School } from '@corkscrew/core';
+import { schoolFor, type Level, type OwnSchool, type School } from '@corkscrew/core';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import styled from 'styled-components';
 import { api } from '../../../app/api.ts';
@@ -35,7 +35,7 @@ export function SchoolForm({ level }: { level: Level }) {
   const client = useQueryClient();
   const team = useQuery({ queryKey: ['team'], queryFn: api.team });
   const save = useMutation({
-    mutationFn: api.setSchool,
+    mutationFn: (school: OwnSchool) => api.changeTeam({ school }),
     onSuccess: (now) => client.setQueryData(['team'], now),
   });
   const own = team.data?.school ?? {};

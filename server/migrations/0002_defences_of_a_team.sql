@@ -1,0 +1,1 @@
+ALTER TABLE "teams" ADD COLUMN "defences" jsonb DEFAULT '[]'::jsonb NOT NULL;

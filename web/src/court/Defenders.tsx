@@ -1,0 +1,186 @@
+import { PLAYERS, type Openness, type Point } from '@corkscrew/core';
+import { shieldItems, toScene, type Scale } from '@corkscrew/diagram';
+import { memo } from 'react';
+import { SceneItems } from '../ui/SceneSvg.tsx';
+import { useAgainst, useStale } from '../screens/desk/analysis.ts';
+import { useLayer } from '../screens/desk/defence/view.ts';
+import { lineView, usePick } from '../screens/desk/store.ts';
+import { useNow, useTimeline } from '../screens/desk/timeline.ts';
+import type { AgainstView } from '../workers/analyse.ts';
+
+/** The five who defend, at the instant shown, and what can be seen of it. Redrawn with the time, alone. */
+export function Defenders({ scale }: { scale: Scale }) {
+  const { play, branch, frameId, actionId } = usePick('play', 'branch', 'frameId', 'actionId');
+  const { line } = lineView(play, branch, frameId);
+  const against = useAgainst(play.id, line.at(-1)!.id);
+  const stale = useStale();
+  const now = useNow();
+  const timeline = useTimeline();
+  const shields = useLayer('shields');
+  const ghosts = useLayer('ghosts');
+  const open = useLayer('open');
+  const lanes = useLayer('lanes');
+  const splits = useLayer('splits');
+  if (!against) return null;
+  const k = stepOf(against, now);
+  const bar = timeline.bars.find((b) => b.frame === frameId);
+  return (
+    <g aria-hidden="true" pointerEvents="none" opacity={stale ? 0.45 : 1} data-testid="defence">
+      {ghosts && shields && bar && (
+        <Ghosts against={against} from={stepOf(against, bar.start)} to={k} scale={scale} />
+      )}
+      {open && <OpenMarks against={against} now={now} scale={scale} />}
+      {splits && <SplitMark against={against} now={now} scale={scale} />}
+      {lanes && actionId && <LaneMark against={against} action={actionId} scale={scale} />}
+      {shields && <Shields against={against} k={k} scale={scale} />}
+    </g>
+  );
+}
+
+const stepOf = (a: AgainstView, t: number): number =>
+  Math.max(0, Math.min(a.steps - 1, Math.round(t / a.dt)));
+const bodyAt = (a: AgainstView, k: number, b: number): Point => ({
+  x: a.x[k * 10 + b]!,
+  y: a.y[k * 10 + b]!,
+});
+
+function Shields({ against, k, scale }: { against: AgainstView; k: number; scale: Scale }) {
+  const bodies = PLAYERS.map((_, d) => ({
+    at: bodyAt(against, k, 5 + d),
+    facing: against.facing[k * 10 + 5 + d]!,
+  }));
+  return <SceneItems items={shieldItems(bodies, scale, true)} />;
+}
+
+/** A small ring where each stood when the frame began, and the way he has slid since. */
+function Ghosts({
+  against,
+  from,
+  to,
+  scale,
+}: {
+  against: AgainstView;
+  from: number;
+  to: number;
+  scale: Scale;
+}) {
+  if (to - from < 6) return null;
+  return PLAYERS.map((p, d) => {
+    const a = toScene(scale, bodyAt(against, from, 5 + d));
+    const points = Array.from({ length: 9 }, (_, i) =>
+      toScene(scale, bodyAt(against, Math.round(from + ((to - from) * i) / 8), 5 + d)),
+    );
+    return (
+      <g key={p} stroke="var(--def)" fill="none">
+        <circle cx={a.x} cy={a.y} r={3.2} strokeWidth={1.4} fill="var(--sheet)" />
+        <path
+          d={`M${points.map((q) => `${q.x} ${q.y}`).join('L')}`}
+          strokeWidth={1.6}
+          strokeDasharray="3 3"
+        />
+      </g>
+    );
+  });
+}
+
+/** How open each is as quarters of a ring: none is 0–2 ft, a whole one 6 ft and more; heavy when he can be hit as well. */
+function OpenMarks({ against, now, scale }: { against: AgainstView; now: number; scale: Scale }) {
+  const { times, openness } = against.seeing;
+  const i = Math.max(0, Math.min(times.length - 1, Math.round(now / 0.1)));
+  const k = stepOf(against, now);
+  return openness[i]?.map((o, j) => <OpenRing key={j} o={o} at={bodyAt(against, k, j)} scale={scale} />);
+}
+
+const OpenRing = memo(function OpenRing({ o, at, scale }: { o: Openness; at: Point; scale: Scale }) {
+  const c = toScene(scale, at);
+  const quarters = Math.min(4, Math.max(0, Math.floor((o.pass === null ? o.jumper : o.atShot) / 2)));
+  const r = 20.5 * scale.mark;
+  if (quarters === 0) return null;
+  const end = (quarters / 4) * 2 * Math.PI - 0.001;
+  const [x, y] = [c.x + r * Math.sin(end), c.y - r * Math.cos(end)];
+  return (
+    <path
+      d={`M${c.x} ${c.y - r}A${r} ${r} 0 ${end > Math.PI ? 1 : 0} 1 ${x} ${y}`}
+      fill="none"
+      stroke="var(--ink)"
+      strokeWidth={o.open ? 3 : 1.4}
+      strokeLinecap="butt"
+      strokeDasharray={o.open ? undefined : '2 2.4'}
+    />
+  );
+});
+
+/** The man who must account for two: a line to each, with the seconds he is late to either. */
+function SplitMark({ against, now, scale }: { against: AgainstView; now: number; scale: Scale }) {
+  const span = against.seeing.splits.find((s) => s.from <= now + 0.05 && now <= s.to + 0.05);
+  if (!span) return null;
+  const k = stepOf(against, now);
+  const { split } = span;
+  const d = toScene(scale, bodyAt(against, k, 5 + split.defender));
+  return (
+    <g>
+      <circle cx={d.x} cy={d.y} r={22} fill="none" stroke="var(--ink)" strokeWidth={1.4} />
+      <circle cx={d.x} cy={d.y} r={25} fill="none" stroke="var(--ink)" strokeWidth={1.4} />
+      {split.players.map((j, i) => {
+        const p = toScene(scale, bodyAt(against, k, j));
+        const far = Math.hypot(p.x - d.x, p.y - d.y) || 1;
+        const [ux, uy] = [(p.x - d.x) / far, (p.y - d.y) / far];
+        const a = { x: d.x + ux * 26, y: d.y + uy * 26 };
+        const b = { x: p.x - ux * 24, y: p.y - uy * 24 };
+        const m = { x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 };
+        return (
+          <g key={j}>
+            <path
+              d={`M${a.x} ${a.y}L${b.x} ${b.y}M${b.x - uy * 8} ${b.y + ux * 8}L${b.x + uy * 8} ${b.y - ux * 8}`}
+              stroke="var(--ink)"
+              strokeWidth={3}
+            />
+            <rect x={m.x - 25} y={m.y - 10} width={50} height={19} fill="var(--raised)" stroke="var(--ink)" />
+            <text x={m.x} y={m.y + 4.5} textAnchor="middle" className="figure">
+              +{split.late[i]!.toFixed(2)} s
+            </text>
+          </g>
+        );
+      })}
+    </g>
+  );
+}
+
+/** The lane of the chosen pass: how long the ball beats the nearest hand, and whose that is. */
+function LaneMark({ against, action, scale }: { against: AgainstView; action: string; scale: Scale }) {
+  const pass = against.seeing.passes.find((p) => p.action === action);
+  if (!pass) return null;
+  const k = stepOf(against, pass.at);
+  const a = toScene(scale, bodyAt(against, k, PLAYERS.indexOf(pass.passer)));
+  const b = toScene(scale, bodyAt(against, k, PLAYERS.indexOf(pass.receiver)));
+  const bad = pass.margin < 0;
+  const who = pass.laneMan < 0 ? null : toScene(scale, bodyAt(against, k, 5 + pass.laneMan));
+  const far = Math.hypot(b.x - a.x, b.y - a.y) || 1;
+  const [nx, ny] = [-((b.y - a.y) / far) * 9, ((b.x - a.x) / far) * 9];
+  const words = Number.isFinite(pass.margin)
+    ? bad
+      ? `x${pass.laneMan + 1} ${(-pass.margin).toFixed(1)} s early`
+      : `clear by ${Math.min(9.9, pass.margin).toFixed(1)} s`
+    : 'clear';
+  return (
+    <g>
+      <path
+        d={`M${a.x + nx} ${a.y + ny}L${b.x} ${b.y}L${a.x - nx} ${a.y - ny}Z`}
+        fill={bad ? 'var(--gap-w)' : 'var(--pen-w)'}
+        stroke={bad ? 'var(--gap)' : 'var(--pen)'}
+        strokeWidth={1.2}
+        strokeDasharray={bad ? '4 3' : undefined}
+        fillOpacity={0.75}
+      />
+      {bad && who && <circle cx={who.x} cy={who.y} r={22} fill="none" stroke="var(--gap)" strokeWidth={2} />}
+      <text
+        className="name"
+        x={(a.x + b.x) / 2 + 12}
+        y={(a.y + b.y) / 2 - 8}
+        style={{ fill: bad ? 'var(--gap)' : 'var(--pen)' }}
+      >
+        {words}
+      </text>
+    </g>
+  );
+}

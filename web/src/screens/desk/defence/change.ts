@@ -1,0 +1,62 @@
+import { MAN_PRESETS, type Defence, type Play, type Preset } from '@corkscrew/core';
+import { apply, useDesk } from '../store.ts';
+import { useView } from './view.ts';
+
+const fresh = (play: Play): string => {
+  const used = new Set((play.defences ?? []).map((d) => d.id));
+  let n = 1;
+  while (used.has(`d${n}`)) n++;
+  return `d${n}`;
+};
+
+/** Puts a defence first: it is the one the play is looked at against. */
+function putFirst(defence: Defence): void {
+  const { play } = useDesk.getState();
+  const rest = (play.defences ?? []).filter((d) => d.id !== defence.id);
+  apply({ do: 'defences', defences: [defence, ...rest].slice(0, 12) }, { notice: null });
+  useView.setState({ on: true });
+}
+
+/** Changes the defence played against; undo takes it back. */
+export function changeDefence(defence: Defence, patch: Partial<Defence>): void {
+  const next = Object.fromEntries(
+    Object.entries({ ...defence, ...patch }).filter(([, v]) => v !== undefined),
+  );
+  putFirst(next as Defence);
+}
+
+/** Takes a preset, or a defence the team keeps, over: matchups and screens stay as they are for this play. */
+export function takeDefence(taken: Omit<Defence, 'id'>): void {
+  const { play } = useDesk.getState();
+  const first = play.defences?.[0];
+  const same = first?.type === taken.type ? first : play.defences?.find((d) => d.type === taken.type);
+  putFirst({
+    ...taken,
+    id: same?.id ?? fresh(play),
+    ...(same?.matchup ? { matchup: same.matchup } : {}),
+    ...(same?.overrides ? { overrides: same.overrides } : {}),
+  });
+}
+
+/** Nobody, man to man, or a zone: the last one of its kind, or the usual. */
+export function chooseType(type: 'none' | Defence['type'], usual: readonly Preset[] = MAN_PRESETS): void {
+  if (type === 'none') {
+    useView.setState({ on: false });
+    return;
+  }
+  const { play } = useDesk.getState();
+  const kept = play.defences?.find((d) => d.type === type);
+  if (kept) {
+    if (play.defences![0] !== kept) putFirst(kept);
+    else useView.setState({ on: true });
+  } else takeDefence(usual[0]!.defence);
+}
+
+/** The coverage on one screen or handoff; null is the usual one. */
+export function coverScreen(defence: Defence, action: string, does: string | null): void {
+  const { [action]: _old, ...rest } = defence.overrides ?? {};
+  const overrides = does ? { ...rest, [action]: { does: does as 'drop' } } : rest;
+  changeDefence(defence, {
+    overrides: Object.keys(overrides).length > 0 ? overrides : undefined,
+  } as Partial<Defence>);
+}

@@ -1,0 +1,44 @@
+import type { Defence, Play } from '@corkscrew/core';
+import { create } from 'zustand';
+import { persist } from 'zustand/middleware';
+
+/** What is shown of the defence; each can be switched off, and the choice is remembered on this device. */
+export const LAYERS = ['shields', 'ghosts', 'open', 'lanes', 'splits', 'windows'] as const;
+export type Layer = (typeof LAYERS)[number];
+export const LAYER_WORDS: Readonly<Record<Layer, string>> = {
+  shields: 'Defenders',
+  ghosts: 'Where they were',
+  open: 'Who is open',
+  lanes: 'Lanes',
+  splits: 'Split men',
+  windows: 'Windows on the sheet',
+};
+
+interface View {
+  /** Against a defence at all. */
+  readonly on: boolean;
+  readonly layers: Readonly<Record<Layer, boolean>>;
+}
+
+export const useView = create<View>()(
+  persist<View>(
+    () => ({
+      on: true,
+      layers: { shields: true, ghosts: true, open: true, lanes: true, splits: true, windows: true },
+    }),
+    { name: 'corkscrew.defence' },
+  ),
+);
+
+export const useLayer = (layer: Layer): boolean => useView((v) => v.on && v.layers[layer]);
+
+export function showLayer(layer: Layer, shown: boolean): void {
+  const { layers } = useView.getState();
+  useView.setState({ layers: { ...layers, [layer]: shown } });
+}
+
+/** The defence a play is looked at against on the desk: its first, unless nobody plays against it. */
+export function useDefence(play: Play): Defence | null {
+  const on = useView((v) => v.on);
+  return on ? (play.defences?.[0] ?? null) : null;
+}

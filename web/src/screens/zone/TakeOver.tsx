@@ -1,0 +1,117 @@
+import {
+  editAll,
+  lineThrough,
+  newPlay,
+  PLAYERS,
+  readPlay,
+  walkLine,
+  type Change,
+  type Play,
+} from '@corkscrew/core';
+import { useQuery } from '@tanstack/react-query';
+import { nanoid } from 'nanoid';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { api } from '../../app/api.ts';
+import { draftOf, keepDraft } from '../../app/drafts.ts';
+import { Choice } from '../../ui/Choice.tsx';
+import { Button } from '../../ui/controls.tsx';
+import { useRoom, type Room } from './room.ts';
+
+/** Takes the picture over: as the set of a new play, or as the next frame of one there is. */
+export function TakeOver() {
+  const plays = useQuery({ queryKey: ['plays', false], queryFn: () => api.plays(false) });
+  const go = useNavigate();
+  const [problem, setProblem] = useState<string | null>(null);
+  const asNew = async () => {
+    const play = playFrom(useRoom.getState());
+    await keepDraft({ id: play.id, play, revision: 0 });
+    await go(`/plays/${play.id}`);
+  };
+  const into = async (id: string) => {
+    const kept = await draftOf(id);
+    const stored = kept ? null : await api.play(id);
+    const read = kept ? null : readPlay(stored!.document);
+    const play = kept?.play ?? (read?.ok ? read.play : null);
+    const next = play && withFrame(play, useRoom.getState());
+    if (!next) {
+      setProblem('That play could not be opened.');
+      return;
+    }
+    await keepDraft({ id, play: next, revision: kept?.revision ?? stored!.revision });
+    await go(`/plays/${id}`);
+  };
+  return (
+    <div className="row">
+      <Button onPress={() => void asNew()}>New play from this</Button>
+      <Choice
+        bare
+        label="Into a play"
+        value=""
+        options={[
+          ['', 'Into a play, as its next frame …'],
+          ...(plays.data ?? []).map((p) => [p.id, p.summary.name] as const),
+        ]}
+        onChange={(id) => void into(id).catch((e: Error) => setProblem(e.message))}
+      />
+      {problem && <p role="alert">{problem}</p>}
+    </div>
+  );
+}
+
+function playFrom(room: Room): Play {
+  const ball = PLAYERS[room.holder < 0 ? 0 : room.holder]!;
+  const play = newPlay({
+    id: nanoid(12),
+    name: `Against a ${room.zone}`,
+    court: room.court,
+    level: room.level,
+    alignment: room.set,
+    ball,
+  });
+  const { alignment: _moved, ...start } = play.start;
+  const places = Object.fromEntries(
+    PLAYERS.map((p, i) => [p, { ...room.places[i]! }]),
+  ) as Play['start']['places'];
+  return {
+    ...play,
+    against: [room.zone],
+    start: { ...start, places },
+    defences: [
+      {
+        id: 'd1',
+        name: room.zone,
+        type: 'zone',
+        zone: room.zone,
+        ...(room.schools.length > 0 ? { schools: [...room.schools] } : {}),
+      },
+    ],
+  };
+}
+
+/** A man nearer to his place than this stays where he is (ft). */
+const THERE = 1;
+
+/** The play with one frame more, in which everybody goes to his place and the ball to whoever has it here. */
+function withFrame(play: Play, room: Room): Play | null {
+  const leaf = lineThrough(play, play.frames[0]!.id).at(-1)!;
+  const now = walkLine(play, lineThrough(play, play.frames[0]!.id)).at(-1)!.after;
+  const ids = new Set(play.frames.map((f) => f.id));
+  const added = editAll(play, [{ do: 'addFrame', after: leaf.id }]);
+  if (!added.ok) return null;
+  const frame = added.play.frames.find((f) => !ids.has(f.id))!.id;
+  const holder = now.ball.at === 'player' ? now.ball.player : null;
+  const to = PLAYERS[room.holder < 0 ? 0 : room.holder]!;
+  const moves = PLAYERS.flatMap((p, i): Change[] => {
+    const at = room.places[i]!;
+    if (Math.hypot(at.x - now.places[p].x, at.y - now.places[p].y) < THERE) return [];
+    const does = p === holder && p === to ? ('dribble' as const) : ('cut' as const);
+    return [{ do: 'addAction', frame, action: { by: p, does, path: [{ x: at.x, y: at.y }] } }];
+  });
+  const pass: Change[] =
+    holder && holder !== to
+      ? [{ do: 'addAction', frame, action: { by: holder, does: 'pass', to }, at: 0 }]
+      : [];
+  const done = editAll(added.play, [...pass, ...moves]);
+  return done.ok ? done.play : null;
+}

@@ -1,0 +1,273 @@
+import { courtFor, sayDistance } from '@corkscrew/core';
+import { RotateCcw } from 'lucide-react';
+import { useEffect, useMemo, useState } from 'react';
+import styled from 'styled-components';
+import { useUnits } from '../../app/units.ts';
+import { Button, Toggle } from '../../ui/controls.tsx';
+import { TopBar } from '../../ui/TopBar.tsx';
+import { BallSpots } from './BallSpots.tsx';
+import {
+  movingPicture,
+  pass,
+  putBall,
+  putPlayer,
+  restPicture,
+  stopChase,
+  useChase,
+  useRoom,
+} from './room.ts';
+import { RoomPanel } from './RoomPanel.tsx';
+import { ZoneCourt } from './ZoneCourt.tsx';
+
+const Page = styled.div`
+  display: grid;
+  grid-template-rows: 60px minmax(0, 1fr);
+  height: 100vh;
+  height: 100dvh;
+  h1 {
+    font-size: 27px;
+    font-weight: 740;
+    font-stretch: 70%;
+    line-height: 1;
+    margin-left: 30px;
+  }
+  .columns {
+    display: grid;
+    grid-template-columns: 256px minmax(0, 1fr) 320px;
+    min-height: 0;
+  }
+  main {
+    display: grid;
+    grid-template-rows: 42px minmax(0, 1fr) auto;
+    background: var(--sheet);
+    min-width: 0;
+    min-height: 0;
+  }
+  .strip {
+    display: flex;
+    align-items: center;
+    gap: 12px;
+    padding: 0 14px 0 16px;
+    color: var(--ink-2);
+  }
+  .strip p {
+    flex: 1;
+    min-width: 0;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+  .strip b {
+    font: 700 15.5px/1.15 'Archivo Variable';
+    font-stretch: 76%;
+    color: var(--ink);
+    margin-right: 6px;
+  }
+  .courts {
+    display: grid;
+    grid-auto-flow: column;
+    grid-auto-columns: minmax(0, 1fr);
+    min-height: 0;
+    gap: 8px;
+    padding: 0 6px;
+  }
+  figure {
+    display: grid;
+    grid-template-rows: minmax(0, 1fr) auto;
+    min-height: 0;
+    min-width: 0;
+  }
+  figcaption {
+    text-align: center;
+    font: 640 13.5px/1.3 'Archivo Variable';
+    padding-bottom: 4px;
+  }
+  .foot {
+    border-top: 1px solid var(--rule-2);
+    padding: 8px 16px 10px;
+    min-height: 104px;
+  }
+  .foot h2 {
+    font-size: 16px;
+    font-weight: 700;
+    font-stretch: 74%;
+  }
+  .head {
+    display: flex;
+    gap: 12px;
+    align-items: center;
+    min-height: 32px;
+  }
+  .legend {
+    display: flex;
+    gap: 4px;
+    margin-left: auto;
+    font: 600 11.5px/1.2 'Archivo Variable';
+    color: var(--ink-2);
+  }
+  .legend span {
+    display: grid;
+    gap: 2px;
+    min-width: 52px;
+  }
+  .legend i {
+    height: 10px;
+    border: 1px solid var(--def);
+  }
+  .chain {
+    display: flex;
+    gap: 6px;
+    overflow-x: auto;
+    padding-top: 6px;
+  }
+  .chain li {
+    flex: none;
+    border: 1px solid var(--rule-2);
+    background: var(--raised);
+    padding: 4px 8px;
+    font-size: 12.5px;
+    line-height: 1.3;
+  }
+  .chain b {
+    font: 700 13.5px/1.2 'Archivo Variable';
+    display: block;
+  }
+  @media (max-width: 1000px) {
+    .columns {
+      grid-template-columns: minmax(0, 1fr) 300px;
+    }
+    .columns > :first-child {
+      display: none;
+    }
+  }
+  @media (max-width: 700px) {
+    height: auto;
+    .columns {
+      grid-template-columns: minmax(0, 1fr);
+    }
+    .courts {
+      height: 76vw;
+    }
+    h1 {
+      margin-left: 0;
+      font-size: 20px;
+    }
+  }
+`;
+
+const HOOKS = { moveBall: putBall, movePlayer: putPlayer, pressPlayer: pass };
+
+/** A place to think about a zone: drag the ball and the five, pass it round, and see what gives. */
+export default function ZoneRoom() {
+  const room = useRoom();
+  const { chase, chased, tick } = useChase();
+  const court = courtFor({ court: room.court });
+  const units = useUnits(court);
+  const [show, setShow] = useState({ map: true, spots: true, split: true });
+  const picture = useMemo(
+    () => (chase ? movingPicture(room, chase) : restPicture(room, room.zone)),
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- a chase moves in place; its ticks say that it has
+    [room, chase, tick],
+  );
+  const beside = useMemo(() => (room.beside ? restPicture(room, room.beside) : null), [room]);
+  useEffect(() => {
+    document.title = 'Zone room · Corkscrew';
+    return stopChase;
+  }, []);
+  const { split } = picture;
+  return (
+    <Page>
+      <TopBar room="zone">
+        <h1>Zone room</h1>
+      </TopBar>
+      <div className="columns">
+        <BallSpots />
+        <main>
+          <div className="strip">
+            <p role="status">
+              <b>{room.zone}</b>
+              {split
+                ? `x${split.defender + 1} has two of ours, ${split.players[0] + 1} and ${split.players[1] + 1}: the other is ${split.margin.toFixed(2)} s free.`
+                : 'Nobody is split. Move the ball, or a man.'}
+            </p>
+            {(['map', 'spots', 'split'] as const).map((k) => (
+              <Toggle key={k} isSelected={show[k]} onChange={(on) => setShow({ ...show, [k]: on })}>
+                {k === 'map' ? 'Cover' : k === 'spots' ? 'Soft spots' : 'Close-outs'}
+              </Toggle>
+            ))}
+          </div>
+          <div className="courts">
+            <figure>
+              <ZoneCourt
+                picture={picture}
+                court={court}
+                show={show}
+                hooks={HOOKS}
+                label={`A ${room.zone}. Drag the ball or a man; press a man to pass to him.`}
+              />
+              {beside && <figcaption>{room.zone}</figcaption>}
+            </figure>
+            {beside && (
+              <figure>
+                <ZoneCourt
+                  picture={beside}
+                  court={court}
+                  show={show}
+                  hooks={null}
+                  label={`A ${room.beside} beside it`}
+                />
+                <figcaption>
+                  {room.beside}
+                  {beside.split
+                    ? `: x${beside.split.defender + 1} has two, ${beside.split.margin.toFixed(2)} s`
+                    : ': nobody is split'}
+                </figcaption>
+              </figure>
+            )}
+          </div>
+          <section className="foot" aria-label="Passes">
+            <div className="head">
+              <h2>Pass it round</h2>
+              {chase && (
+                <Button onPress={stopChase}>
+                  <RotateCcw size={14} /> Let the zone recover
+                </Button>
+              )}
+              <div className="legend" aria-hidden="true">
+                {['covered', 'under 0.1 s', 'under 0.2 s', 'under 0.3 s', 'open'].map((w, i) => (
+                  <span key={w}>
+                    <i
+                      style={{
+                        background: `color-mix(in srgb, var(--shade) ${i === 4 ? 0 : 60 - i * 15}%, var(--sheet))`,
+                      }}
+                    />
+                    {w}
+                  </span>
+                ))}
+              </div>
+            </div>
+            {chased.length === 0 ? (
+              <p>
+                Press a man to pass to him: the zone chases the ball as fast as it can, and each close-out is
+                measured.
+              </p>
+            ) : (
+              <ol className="chain">
+                {chased.map((c, i) => (
+                  <li key={i}>
+                    <b>
+                      {c.from + 1} to {c.to + 1} · {c.late > 0 ? `${c.late.toFixed(2)} s late` : 'contested'}
+                    </b>
+                    x{c.defender + 1} ran {sayDistance(Math.round(c.closeOut), units)}
+                    {c.more > 0.5 && `, ${sayDistance(Math.round(c.more), units)} more than at rest`}
+                  </li>
+                ))}
+              </ol>
+            )}
+          </section>
+        </main>
+        <RoomPanel picture={picture} />
+      </div>
+    </Page>
+  );
+}
