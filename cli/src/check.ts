@@ -6,16 +6,20 @@ import {
   courtFor,
   figuresOf,
   leaves,
+  levelRecord,
   lineTo,
   metricsOf,
+  playAgainst,
   walkLine,
   walkThrough,
+  type Defence,
   type Finding,
   type Frame,
   type Metrics,
   type Play,
   type Timeline,
 } from '@corkscrew/core';
+import { seenReport, seenText, type SeenReport } from './against.ts';
 
 /** One ending of a play, checked. */
 export interface CheckedLine {
@@ -24,20 +28,24 @@ export interface CheckedLine {
   readonly findings: readonly Finding[];
   readonly metrics: Metrics;
   readonly timeline: Timeline;
+  readonly seen?: SeenReport;
 }
 
 const linesOf = (play: Play): Frame[][] => leaves(play).map((leaf) => lineTo(play, leaf.id));
 
-/** Every ending of a play walked through. */
-export function checkPlay(play: Play): CheckedLine[] {
+/** Every ending of a play walked through, against a defence when one is given. */
+export function checkPlay(play: Play, defence: Defence | null = null): CheckedLine[] {
   const court = courtFor(play);
+  const level = levelRecord(play.level, play.women ?? false);
   return linesOf(play).map((line) => {
     const ending = line.at(-1)!.id;
     const compiled = compile(play, ending, court, play.level);
+    const against = defence && playAgainst(play, compiled.timeline, defence, court, level);
     return {
       ending,
       frames: line.length,
-      findings: walkThrough(play, line, { compiled }),
+      ...(against ? { seen: seenReport(against, court) } : {}),
+      findings: walkThrough(play, line, { compiled, against }),
       metrics: metricsOf(court, line, compiled.timeline),
       timeline: compiled.timeline,
     };
@@ -53,7 +61,7 @@ export const fails = (lines: readonly CheckedLine[]): boolean =>
 const SAYS = { illegal: 'illegal', breaks: 'breaks the play', costs: 'costs', know: 'to know' } as const;
 
 /** What a checked play says, as lines of text. */
-export function reportOf(play: Play, lines: readonly CheckedLine[]): string {
+export function reportOf(play: Play, lines: readonly CheckedLine[], zone = false): string {
   return lines
     .map((l, i) => {
       const figures = figuresOf(l.metrics);
@@ -63,6 +71,7 @@ export function reportOf(play: Play, lines: readonly CheckedLine[]): string {
       return [
         `${head}: ${l.metrics.seconds.toFixed(1)} s, ${l.frames} frames, ${first}, ${l.metrics.passes} passes, ${l.metrics.screens} screens`,
         ...(l.findings.length === 0 ? ['  Nothing breaks.'] : l.findings.map(findingLine)),
+        ...(l.seen ? seenText(l.seen, zone) : []),
       ].join('\n');
     })
     .join('\n');

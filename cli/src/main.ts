@@ -1,11 +1,24 @@
+import {
+  CourtKeySchema,
+  defenceByWord,
+  LevelSchema,
+  PRESETS,
+  type Level,
+  type Preset,
+} from '@corkscrew/core';
 import { parseArgs } from 'node:util';
 import { checkPlay, fails, reportOf, sheetsOf } from './check.ts';
+import { softAnswer, softText } from './soft-spots.ts';
 import { openPlayFile, type FileFault } from './read-file.ts';
 
 const USAGE = `Checks play files without the app.
 
   npm run corkscrew -- check FILE… [--json]   findings, figures and times of every ending
+      --defence man:drop | man:switch | zone:2-3 …   against a defence as well (own: the play's first)
+      --level youth | highSchool | college | pro     as if played at that level
   npm run corkscrew -- timeline FILE…         the beat sheet as text
+  npm run corkscrew -- soft-spots --zone 2-3 --ball left-wing [--places FILE] [--school cornerTrap]
+      [--level …] [--court nfhs | ncaa | fiba | usPro] [--json]   where a zone is soft, whom it splits
 
 Ends with 1 when something is against the rules or breaks a play, with 2 when a file can't be read.`;
 
@@ -27,20 +40,38 @@ export function corkscrew(args: string[], out: Out): number {
     return 2;
   }
   const [command, ...files] = parsed.positionals;
-  if (parsed.values.help || (command !== 'check' && command !== 'timeline') || files.length === 0) {
-    (parsed.values.help ? out.say : out.warn)(USAGE);
-    return parsed.values.help ? 0 : 2;
+  const { values } = parsed;
+  if (values.help) {
+    out.say(USAGE);
+    return 0;
   }
+  const level = LevelSchema.optional().safeParse(values.level);
+  if (!level.success)
+    return refuse(out, `There is no level "${values.level}": ${LevelSchema.options.join(', ')}.`);
+  if (command === 'soft-spots') return softSpotsOf(values, level.data, out);
+  if ((command !== 'check' && command !== 'timeline') || files.length === 0) {
+    out.warn(USAGE);
+    return 2;
+  }
+  const word = values.defence;
+  const named = word === undefined || word === 'own' ? null : defenceByWord(word);
+  if (named === undefined)
+    return refuse(out, `There is no defence "${word}": ${PRESETS.map(wordOf).join(', ')}.`);
   const opened = files.map((file) => ({ file, read: openPlayFile(file) }));
-  const plays = opened.flatMap(({ file, read }) => (read.ok ? [{ file, play: read.play }] : []));
+  const plays = opened.flatMap(({ file, read }) =>
+    read.ok ? [{ file, play: level.data ? { ...read.play, level: level.data } : read.play }] : [],
+  );
   const faults = opened.flatMap(({ read }) => (read.ok ? [] : [read]));
   for (const f of faults) out.warn(faultText(f));
   let broken = false;
   if (command === 'timeline') for (const { play } of plays) out.say(sheetsOf(play));
   else {
-    const checked = plays.map(({ file, play }) => ({ file, play, lines: checkPlay(play) }));
+    const checked = plays.map(({ file, play }) => {
+      const defence = word === 'own' ? (play.defences?.[0] ?? null) : named;
+      return { file, play, zone: defence?.type === 'zone', lines: checkPlay(play, defence) };
+    });
     broken = checked.some((c) => fails(c.lines));
-    if (parsed.values.json)
+    if (values.json)
       out.say(
         JSON.stringify(
           checked.map(({ file, play, lines }) => ({ file, name: play.name, lines })),
@@ -49,17 +80,56 @@ export function corkscrew(args: string[], out: Out): number {
           2,
         ),
       );
-    else for (const { play, lines } of checked) out.say(reportOf(play, lines));
+    else for (const { play, lines, zone } of checked) out.say(reportOf(play, lines, zone));
   }
   return faults.length > 0 ? 2 : broken ? 1 : 0;
+}
+
+const wordOf = (p: Preset): string => `${p.defence.type}:${p.key}`;
+
+function refuse(out: Out, sentence: string): number {
+  out.warn(sentence);
+  return 2;
+}
+
+function softSpotsOf(values: Values, level: Level | undefined, out: Out): number {
+  if (values.zone === undefined || values.ball === undefined) {
+    out.warn(USAGE);
+    return 2;
+  }
+  const court = CourtKeySchema.exclude(['custom']).safeParse(values.court ?? 'nfhs');
+  if (!court.success) return refuse(out, `There is no court "${values.court}": nfhs, ncaa, fiba, usPro.`);
+  const result = softAnswer({
+    zone: values.zone,
+    ball: values.ball,
+    schools: values.school ?? [],
+    places: values.places,
+    court: court.data,
+    level: level ?? 'highSchool',
+  });
+  if (!result.ok) return refuse(out, result.sentence);
+  out.say(values.json ? JSON.stringify(result.answer, null, 2) : softText(result.answer));
+  return 0;
 }
 
 const parse = (args: string[]) =>
   parseArgs({
     args,
     allowPositionals: true,
-    options: { json: { type: 'boolean' }, help: { type: 'boolean', short: 'h' } },
+    options: {
+      json: { type: 'boolean' },
+      help: { type: 'boolean', short: 'h' },
+      defence: { type: 'string' },
+      level: { type: 'string' },
+      zone: { type: 'string' },
+      ball: { type: 'string' },
+      places: { type: 'string' },
+      school: { type: 'string', multiple: true },
+      court: { type: 'string' },
+    },
   });
+
+type Values = ReturnType<typeof parse>['values'];
 
 /** The command as npm runs it. */
 export function run(args: string[]): Promise<void> {

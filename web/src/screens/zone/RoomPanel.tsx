@@ -6,6 +6,7 @@ import {
   nearestSpot,
   proposePlaces,
   sayDistance,
+  spotByKey,
   ZONE_PRESETS,
   zoneByKey,
   type Proposal,
@@ -341,18 +342,15 @@ function proposedOrder(p: Proposal, holder: number, now: readonly { x: number; y
 }
 
 function why(p: Proposal): string[] {
-  const words = (i: number) =>
-    p.spots[i]
-      ?.replace(/([LR])$/, (s) => (s === 'L' ? ', left' : ', right'))
-      .replace(/[A-Z]/g, (c) => ` ${c.toLowerCase()}`);
+  const words = (i: number) => spotByKey(p.spots[i] ?? '')?.words ?? 'the ball';
   const out = p.options
     .toSorted((a, b) => b.late - a.late)
     .filter((o) => o.late > 0)
-    .map((o) => `${words(o.player)}: x${o.defender + 1} is ${o.late.toFixed(2)} s late for the shot.`);
+    .map((o) => `The ${words(o.player)}: x${o.defender + 1} is ${o.late.toFixed(2)} s late for the shot.`);
   const held = p.options.filter((o) => o.late <= 0);
   if (held.length > 0)
     out.push(
-      `${held.map((o) => words(o.player)).join(' and ')}: not open, but ${held.length > 1 ? 'they hold' : 'he holds'} a defender and ${held.length > 1 ? 'keep' : 'keeps'} the rules.`,
+      `The ${held.map((o) => words(o.player)).join(' and the ')}: not open, but ${held.length > 1 ? 'they hold' : 'he holds'} a defender and ${held.length > 1 ? 'keep' : 'keeps'} the rules.`,
     );
   if (p.split)
     out.push(

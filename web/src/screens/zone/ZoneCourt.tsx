@@ -11,7 +11,7 @@ import {
   type Scale,
 } from '@corkscrew/diagram';
 import { contours } from 'd3-contour';
-import { useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { useMemo, useRef, useState, type CSSProperties, type KeyboardEvent, type PointerEvent } from 'react';
 import styled from 'styled-components';
 import { SceneItems } from '../../ui/SceneSvg.tsx';
 import type { Picture } from './room.ts';
@@ -34,12 +34,12 @@ const Svg = styled.svg`
     stroke-dasharray: 4 3;
   }
   .figure {
-    font: 640 12px 'Archivo Variable';
+    font: 640 calc(12px * var(--letters)) 'Archivo Variable';
     font-stretch: 77%;
     fill: var(--ink);
   }
   .iso {
-    font: 600 11.5px 'Archivo Variable';
+    font: 600 calc(11.5px * var(--letters)) 'Archivo Variable';
     fill: var(--ink-2);
     paint-order: stroke;
     stroke: var(--sheet);
@@ -64,12 +64,15 @@ export function ZoneCourt({
   show,
   hooks,
   label,
+  letters = 1,
 }: {
   picture: Picture;
   court: Court;
   show: { readonly map: boolean; readonly spots: boolean; readonly split: boolean };
   hooks: Hooks | null;
   label: string;
+  /** How much larger than usual words are drawn. */
+  letters?: number;
 }) {
   const { floor, split, spots } = picture;
   const svg = useRef<SVGSVGElement>(null);
@@ -143,12 +146,13 @@ export function ZoneCourt({
       onPointerUp={up}
       onPointerCancel={() => setDrag(null)}
       data-testid="zone-court"
+      style={{ '--letters': letters } as CSSProperties}
     >
       <SceneItems items={lines.filter((i) => i.part === 'paint')} />
       {show.map && <CoverMap picture={picture} />}
       <SceneItems items={lines.filter((i) => i.part !== 'paint')} />
       {show.spots && spots.slice(0, 6).map((s, i) => <Soft key={s.spot} spot={s} first={i === 0} />)}
-      {show.split && split && <SplitLines picture={picture} />}
+      {show.split && split && <SplitLines picture={picture} letters={letters} />}
       <SceneItems items={shieldItems(shields, COURT, true)} />
       <SceneItems items={bodyItems(bodies, floor.holder >= 0 ? PLAYERS[floor.holder]! : null, COURT, true)} />
       {floor.holder < 0 && <SceneItems items={ballItems(b, COURT)} />}
@@ -272,7 +276,7 @@ function Soft({ spot, first }: { spot: Picture['spots'][number]; first: boolean 
 }
 
 /** The split man ringed twice, his two close-outs, and the two passes that split him. */
-function SplitLines({ picture }: { picture: Picture }) {
+function SplitLines({ picture, letters }: { picture: Picture; letters: number }) {
   const { floor, split } = picture;
   if (!split) return null;
   const d = toScene(COURT, { x: floor.dx[split.defender]!, y: floor.dy[split.defender]! });
@@ -304,8 +308,15 @@ function SplitLines({ picture }: { picture: Picture }) {
               stroke="var(--ink)"
               strokeWidth={3}
             />
-            <rect x={m.x - 40} y={m.y - 10} width={80} height={19} fill="var(--raised)" stroke="var(--ink)" />
-            <text x={m.x} y={m.y + 4.5} textAnchor="middle" className="figure">
+            <rect
+              x={m.x - 40 * letters}
+              y={m.y - 10 * letters}
+              width={80 * letters}
+              height={19 * letters}
+              fill="var(--raised)"
+              stroke="var(--ink)"
+            />
+            <text x={m.x} y={m.y + 4.5 * letters} textAnchor="middle" className="figure">
               {t.toFixed(2)} <tspan fontWeight={760}>+{split.late[i]!.toFixed(2)}</tspan>
             </text>
           </g>

@@ -15,6 +15,7 @@ import {
   stopChase,
   useChase,
   useRoom,
+  type Picture,
 } from './room.ts';
 import { RoomPanel } from './RoomPanel.tsx';
 import { ZoneCourt } from './ZoneCourt.tsx';
@@ -65,8 +66,7 @@ const Page = styled.div`
   }
   .courts {
     display: grid;
-    grid-auto-flow: column;
-    grid-auto-columns: minmax(0, 1fr);
+    grid-auto-rows: minmax(0, 1fr);
     min-height: 0;
     gap: 8px;
     padding: 0 6px;
@@ -77,8 +77,11 @@ const Page = styled.div`
     min-height: 0;
     min-width: 0;
   }
+  figure[data-pair] {
+    grid-template: minmax(0, 1fr) / minmax(0, 1fr) 150px;
+    align-items: center;
+  }
   figcaption {
-    text-align: center;
     font: 640 13.5px/1.3 'Archivo Variable';
     padding-bottom: 4px;
   }
@@ -155,7 +158,24 @@ const Page = styled.div`
   }
 `;
 
+/** Two courts share the room of one: what is written on them is drawn larger. */
+const PAIR = 1.6;
 const HOOKS = { moveBall: putBall, movePlayer: putPlayer, pressPlayer: pass };
+
+/** What there is to say of one of two zones side by side. */
+function Caption({ zone, picture }: { zone: string; picture: Picture }) {
+  const { split, spots } = picture;
+  const soft = spots.find((s) => !s.tooLong);
+  return (
+    <figcaption>
+      <b>{zone}</b>
+      <br />
+      {split ? `x${split.defender + 1} has two: ${split.margin.toFixed(2)} s` : 'Nobody is split'}
+      <br />
+      {soft ? `Softest: ${soft.words}, ${Math.max(0, soft.late).toFixed(2)} s` : 'Nothing is soft'}
+    </figcaption>
+  );
+}
 
 /** A place to think about a zone: drag the ball and the five, pass it round, and see what gives. */
 export default function ZoneRoom() {
@@ -169,7 +189,14 @@ export default function ZoneRoom() {
     // eslint-disable-next-line react-hooks/exhaustive-deps -- a chase moves in place; its ticks say that it has
     [room, chase, tick],
   );
-  const beside = useMemo(() => (room.beside ? restPicture(room, room.beside) : null), [room]);
+  const beside = useMemo(
+    () =>
+      room.beside
+        ? restPicture(chase ? { ...room, ball: chase.ball, holder: chase.holder } : room, room.beside)
+        : null,
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- as above
+    [room, chase, tick],
+  );
   useEffect(() => {
     document.title = 'Zone room · Corkscrew';
     return stopChase;
@@ -197,31 +224,28 @@ export default function ZoneRoom() {
             ))}
           </div>
           <div className="courts">
-            <figure>
+            <figure data-pair={beside ? true : undefined}>
               <ZoneCourt
                 picture={picture}
                 court={court}
                 show={show}
                 hooks={HOOKS}
+                letters={beside ? PAIR : 1}
                 label={`A ${room.zone}. Drag the ball or a man; press a man to pass to him.`}
               />
-              {beside && <figcaption>{room.zone}</figcaption>}
+              {beside && <Caption zone={room.zone} picture={picture} />}
             </figure>
-            {beside && (
-              <figure>
+            {beside && room.beside && (
+              <figure data-pair>
                 <ZoneCourt
                   picture={beside}
                   court={court}
                   show={show}
                   hooks={null}
                   label={`A ${room.beside} beside it`}
+                  letters={PAIR}
                 />
-                <figcaption>
-                  {room.beside}
-                  {beside.split
-                    ? `: x${beside.split.defender + 1} has two, ${beside.split.margin.toFixed(2)} s`
-                    : ': nobody is split'}
-                </figcaption>
+                <Caption zone={room.beside} picture={beside} />
               </figure>
             )}
           </div>
