@@ -2,8 +2,10 @@ import {
   compile,
   courtFor,
   leaves,
+  levelRecord,
   lineTo,
   mainLine,
+  playAgainst,
   readPlayText,
   recognise,
   startState,
@@ -70,6 +72,20 @@ describe('the demo playbook', () => {
         expect(faults).toEqual([]);
         expect(timeline.end).toBeLessThan(24);
       }
+    },
+  );
+  it.each(plays.map((p) => [p.name, p] as const))(
+    '%s: has a defence of its own kind, and reads well against it as drawn',
+    (_, play) => {
+      const defence = play.defences![0]!;
+      expect(defence.type === 'zone' ? defence.zone : 'man').toBe(play.against[0]);
+      const court = courtFor(play);
+      const line = mainLine(play);
+      const compiled = compile(play, line.at(-1)!.id, court, play.level);
+      const against = playAgainst(play, compiled.timeline, defence, court, levelRecord(play.level));
+      expect(against.notes).toEqual([]);
+      const told = walkThrough(play, line, { compiled, against }).filter((f) => f.silenced === undefined);
+      expect(told.map((f) => f.sentence)).toEqual([]);
     },
   );
   it('the continuity ends in the alignment it began with, on the other side', () => {

@@ -1,7 +1,7 @@
 import { PLAYERS, type PlayerId } from '../alignment/library.ts';
 import type { Court } from '../court/court.ts';
 import type { Timeline } from '../motion/timeline.ts';
-import { POSTS, type Defence, type Play } from '../play/document.ts';
+import { POSTS, type Defence, type Frame, type Play } from '../play/document.ts';
 import { findAction } from '../play/tree.ts';
 import {
   HELPS,
@@ -25,6 +25,27 @@ export interface Setup {
 
 /** A man reads a dribble this late when it attacks his close-out or comes after a fake (s, from memory). */
 const LATE_READ = 0.45;
+
+/**
+ * A defence as the reads on a line have it: an ending that answers a switch is played against a switch,
+ * whatever else the defence does.
+ */
+export function asRead(defence: Defence, line: readonly Frame[]): Defence {
+  if (defence.type !== 'man') return defence;
+  return line.reduce<Defence>((d, { read }) => {
+    if (!read) return d;
+    const { does, who } = read;
+    const on = (words: readonly string[]): boolean => words.includes(does);
+    return {
+      ...d,
+      ...(on(ON_BALL_COVERAGES) ? { onBall: does, handoff: does } : {}),
+      ...(on(OFF_BALL_COVERAGES) ? { offBall: does } : {}),
+      ...(on(HELPS) ? { help: does } : {}),
+      ...(does === 'front' ? { post: 'front' as const } : {}),
+      ...(does === 'deny' ? { deny: who ?? [...DEFENDERS] } : {}),
+    };
+  }, defence);
+}
 
 /** Reads a defence against a play: what is missing is filled in, what cannot be is left out with a sentence. */
 export function setupOf(play: Play, defence: Defence, timeline: Timeline, court: Court): Setup {

@@ -1,5 +1,5 @@
 import type { Check } from '../finding.ts';
-import { aboutInstant, attackerAt, withDefence } from './with-defence.ts';
+import { aboutInstant, attackerAt, shootsNow, withDefence } from './with-defence.ts';
 import { filled } from './soft-empty.ts';
 
 /** With the ball this far off the middle there is a far side (ft); it may go empty for this many decisions. */
@@ -16,6 +16,7 @@ export const backside: Check = {
     if (against.plan.type !== 'zone') return [];
     let row = 0;
     for (const i of against.seeing.instants) {
+      if (shootsNow(input, i)) continue;
       const ball = attackerAt(against, i.holder, i.t);
       const far = i.soft.filter((s) => s.x * ball.x < 0 && Math.abs(s.x) > SIDE);
       const open = Math.abs(ball.x) > SIDE && far.length > 0 && !far.some((s) => filled(against, i, s));

@@ -34,9 +34,9 @@ export const blindScreen: Check = {
         {
           ...aboutScreen(s, screen),
           time: s.set,
-          severity: 'illegal' as const,
+          severity: 'costs' as const,
           marks: [apart(at, s.at, input.units)],
-          sentence: `${s.by} screens ${defender(d)} from behind at ${about(near, input.units)}, middle to middle: a man who cannot see it must be left a step.`,
+          sentence: `${s.by} screens ${defender(d)} from behind at ${about(near, input.units)}, middle to middle: one he cannot see must leave him a step, and may be called.`,
         },
       ];
     }),

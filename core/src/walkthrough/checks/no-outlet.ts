@@ -1,6 +1,6 @@
 import type { Check } from '../finding.ts';
 import { seconds } from './support.ts';
-import { aboutInstant, attackerAt, withDefence } from './with-defence.ts';
+import { aboutInstant, attackerAt, shootsNow, withDefence } from './with-defence.ts';
 
 /** A lane with less than this to spare is no outlet (s). */
 const SAFE = 0.1;
@@ -13,7 +13,8 @@ export const noOutlet: Check = {
   source: 'common practice',
   run: withDefence((input, against) =>
     against.seeing.traps.flatMap((t) => {
-      if (t.options.some((o) => o.margin >= SAFE)) return [];
+      if (t.options.some((o) => o.margin >= SAFE) || shootsNow(input, { t: t.from, holder: t.holder }))
+        return [];
       return [
         {
           ...aboutInstant(input, t.from),

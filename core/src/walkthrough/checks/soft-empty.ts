@@ -4,7 +4,7 @@ import { distance } from '../../geometry/vec.ts';
 import type { Instant } from '../../look/seeing.ts';
 import type { Against } from '../../look/against.ts';
 import type { Check } from '../finding.ts';
-import { aboutInstant, attackerAt, withDefence } from './with-defence.ts';
+import { aboutInstant, attackerAt, shootsNow, withDefence } from './with-defence.ts';
 
 /** A man fills a soft spot within this (ft); so many of the softest are looked at. */
 const FILLS = 6;
@@ -25,7 +25,7 @@ export const softEmpty: Check = {
     if (against.plan.type !== 'zone') return [];
     const empty = against.seeing.instants.find((i) => {
       const soft = softOf(i);
-      return soft.length > 0 && !soft.some((s) => filled(against, i, s));
+      return !shootsNow(input, i) && soft.length > 0 && !soft.some((s) => filled(against, i, s));
     });
     if (!empty) return [];
     const ball = nearestSpot(input.court, attackerAt(against, empty.holder, empty.t)).spot.words;

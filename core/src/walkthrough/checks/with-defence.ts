@@ -30,3 +30,11 @@ export const aboutInstant = (input: CheckInput, t: number) => ({
   frame: frameAt(input.timeline, t),
   time: t,
 });
+
+/** The man with the ball shoots at once: what else there is does not matter then. */
+export const shootsNow = (input: CheckInput, i: { readonly t: number; readonly holder: PlayerId }): boolean =>
+  input.timeline.actions.some(
+    (a) =>
+      a.action.does === 'shot' && a.action.by === i.holder && a.start > i.t - 0.1 && a.start < i.t + AT_ONCE,
+  );
+const AT_ONCE = 0.7;
