@@ -19,7 +19,8 @@ export const backside: Check = {
       if (shootsNow(input, i)) continue;
       const ball = attackerAt(against, i.holder, i.t);
       const far = i.soft.filter((s) => s.x * ball.x < 0 && Math.abs(s.x) > SIDE);
-      const open = Math.abs(ball.x) > SIDE && far.length > 0 && !far.some((s) => filled(against, i, s));
+      const open =
+        Math.abs(ball.x) > SIDE && far.length > 0 && !far.some((s) => filled(input, against, i, s));
       row = open ? row + 1 : 0;
       if (row < DECISIONS) continue;
       return [

@@ -2,6 +2,8 @@ import type { Check } from '../finding.ts';
 import { seconds, timed } from './support.ts';
 import { attackerAt, defender, defenderAt, withDefence } from './with-defence.ts';
 
+/** Within this of the ball a hand is a risk every pass takes (s). */
+const EVEN = -0.02;
 /** A hand this much earlier than the ball takes it (s). */
 const STOLEN = -0.1;
 
@@ -14,7 +16,7 @@ export const laneContested: Check = {
   run: withDefence((input, against) =>
     against.seeing.passes.flatMap((p) => {
       const pass = timed(input, p.action);
-      if (!pass || p.margin >= 0) return [];
+      if (!pass || p.margin >= EVEN) return [];
       const by = p.laneMan < 0 ? 'a hand' : defender(p.laneMan);
       return [
         {

@@ -3,7 +3,8 @@ import { nearestSpot } from '../../court/spots.ts';
 import { distance } from '../../geometry/vec.ts';
 import type { Instant } from '../../look/seeing.ts';
 import type { Against } from '../../look/against.ts';
-import type { Check } from '../finding.ts';
+import type { SoftSpot } from '../../look/soft-spots.ts';
+import type { Check, CheckInput } from '../finding.ts';
 import { aboutInstant, attackerAt, shootsNow, withDefence } from './with-defence.ts';
 
 /** A man fills a soft spot within this (ft); so many of the softest are looked at. */
@@ -12,8 +13,13 @@ const SOFTEST = 4;
 
 export const softOf = (i: Instant) => i.soft.filter((s) => !s.tooLong).slice(0, SOFTEST);
 
-export const filled = (against: Against, i: Instant, spot: { x: number; y: number }): boolean =>
-  PLAYERS.some((p) => p !== i.holder && distance(attackerAt(against, p, i.t), spot) <= FILLS);
+/** Somebody without the ball stands there, or where the same name is. */
+export const filled = (input: CheckInput, against: Against, i: Instant, spot: SoftSpot): boolean =>
+  PLAYERS.some((p) => {
+    if (p === i.holder) return false;
+    const at = attackerAt(against, p, i.t);
+    return distance(at, spot) <= FILLS || nearestSpot(input.court, at).spot.key === spot.spot;
+  });
 
 export const softEmpty: Check = {
   code: 'soft-empty',
@@ -25,7 +31,7 @@ export const softEmpty: Check = {
     if (against.plan.type !== 'zone') return [];
     const empty = against.seeing.instants.find((i) => {
       const soft = softOf(i);
-      return !shootsNow(input, i) && soft.length > 0 && !soft.some((s) => filled(against, i, s));
+      return !shootsNow(input, i) && soft.length > 0 && !soft.some((s) => filled(input, against, i, s));
     });
     if (!empty) return [];
     const ball = nearestSpot(input.court, attackerAt(against, empty.holder, empty.t)).spot.words;

@@ -1,0 +1,84 @@
+import { describe, expect, it } from 'vitest';
+import { courtFor } from '../../court/rulesets.ts';
+import { spotPoint } from '../../court/spots.ts';
+import { distance } from '../../geometry/vec.ts';
+import { proposePlaces } from '../../look/propose-places.ts';
+import { levelRecord } from '../../motion/level.ts';
+import { startChase, stepChase, throwTo } from './chase.ts';
+import { alternativesOf, schemeOf, zoneByKey } from './scheme.ts';
+import { ZONES } from './tables.ts';
+
+const court = courtFor({ court: 'nfhs' });
+const level = levelRecord('highSchool');
+const five = (['top', 'wingR', 'wingL', 'cornerR', 'cornerL'] as const).map((s) => spotPoint(court, s));
+const scheme = schemeOf(zoneByKey('2-3')!, [], court);
+
+function run(chase: ReturnType<typeof startChase>, seconds: number): number {
+  let t = 0;
+  while (t < seconds && stepChase(chase, 1 / 60)) t += 1 / 60;
+  return t;
+}
+
+describe('a zone that chases the ball', () => {
+  it('gets to rest where it would have stood, and the ball to its man', () => {
+    const chase = startChase(scheme, level, five, 0);
+    throwTo(chase, 1, court);
+    const t = run(chase, 10);
+    expect(t).toBeGreaterThan(0.5);
+    expect(t).toBeLessThan(4);
+    expect(chase.holder).toBe(1);
+    const rest = startChase(scheme, level, five, 1);
+    for (let d = 0; d < 5; d++) {
+      expect(chase.moving.x[d]).toBeCloseTo(rest.moving.x[d]!, 0);
+      expect(chase.moving.y[d]).toBeCloseTo(rest.moving.y[d]!, 0);
+    }
+  });
+  it('is farther behind when the ball goes on at once (common practice)', () => {
+    const quick = startChase(schemeOf(zoneByKey('1-3-1')!, [], court), level, five, 3);
+    throwTo(quick, 1, court);
+    run(quick, 0.5);
+    throwTo(quick, 0, court);
+    run(quick, 0.6);
+    const second = throwTo(quick, 2, court)!;
+    expect(second.more).toBeGreaterThan(0.3);
+    expect(quick.chased).toHaveLength(3);
+  });
+  it('throws nothing while the ball flies, to the man who has it, or to nobody', () => {
+    const chase = startChase(scheme, level, five, 0);
+    expect(throwTo(chase, 0, court)).toBeNull();
+    expect(throwTo(chase, 7, court)).toBeNull();
+    throwTo(chase, 1, court);
+    expect(throwTo(chase, 2, court)).toBeNull();
+  });
+});
+
+describe('where to put them', () => {
+  it.each(ZONES.map((z) => z.key))(
+    'keeps to spacing and an inside man against a %s, and opens somebody',
+    (key) => {
+      const p = proposePlaces(schemeOf(zoneByKey(key)!, [], court), level, court, spotPoint(court, 'top'));
+      const rim = { x: 0, y: court.rimY };
+      expect(p.places).toHaveLength(5);
+      expect(p.places.filter((q) => distance(q, rim) < 15).length).toBeGreaterThanOrEqual(1);
+      const outside = p.places.filter((q) => distance(q, rim) >= 15);
+      outside.forEach((a, i) =>
+        outside.slice(i + 1).forEach((b) => expect(distance(a, b)).toBeGreaterThanOrEqual(12 * 0.8 - 1e-9)),
+      );
+      expect(Math.max(...p.options.map((o) => o.late))).toBeGreaterThan(0.2);
+    },
+  );
+});
+
+describe('the tables', () => {
+  it.each(ZONES)('$key: five men inside the floor for every ball, and its mirror is its own', (table) => {
+    for (const schools of [[], ...table.alternatives.map((a) => [a.key])]) {
+      const s = schemeOf(table, schools, court, true);
+      const mirror = alternativesOf(table, schools).find((a) => a.mirror)?.mirror ?? table.mirror;
+      expect(mirror.map((m) => mirror[m])).toEqual([0, 1, 2, 3, 4]);
+      for (let i = 0; i < s.x.length; i++) {
+        expect(Math.abs(s.x[i]!)).toBeLessThanOrEqual(24.5);
+        expect(s.y[i]).toBeGreaterThanOrEqual(0.5);
+      }
+    }
+  });
+});

@@ -1,0 +1,78 @@
+import { describe, expect, it } from 'vitest';
+import { defend, man, way, type Board } from '../defence/board.test-data.ts';
+import type { Action } from '../play/document.ts';
+import { bandOf, opennessAt } from './openness.ts';
+import { passesSeen } from './passes.ts';
+import { seeingOf } from './seeing.ts';
+
+const act = (a: object) => a as Omit<Action, 'id'>;
+/** A wide pin-down for 2, who curls when it is set; 1 throws it when he is told to. */
+const curl = (pass: number): Board => ({
+  places: { '1': [-3, 27], '2': [22, 4.5], '3': [-22, 3.5], '4': [-18, 19], '5': [11, 17] },
+  frames: [
+    [
+      act({ id: 'screen', by: '5', does: 'screen', for: '2', path: way([17.4, 8.4]), tempo: 'cut' }),
+      act({
+        by: '2',
+        does: 'cut',
+        path: way([19.3, 10, 15.2, 10.4, 3, 6.5]),
+        tempo: 'sprint',
+        cue: { on: 'screen', event: 'set' },
+      }),
+      act({ id: 'pass', by: '1', does: 'pass', to: '2', cue: { on: 'frame', delay: pass } }),
+    ],
+  ],
+});
+
+describe('a pass against its open window', () => {
+  const seen = (at: number) =>
+    passesSeen(defend(curl(at), { offBall: 'trail' }), man({ offBall: 'trail' }))[0]!;
+  it('is early, in time and late by how it lies to one and the same window', () => {
+    const all = [1.2, 2.4, 2.6, 4.2].map(seen);
+    expect(all.map((p) => p.verdict)).toEqual(['early', 'in', 'in', 'late']);
+    // The window is the passer's, had he waited: it does not move with his pass.
+    for (const p of all) {
+      expect(p.window!.from).toBeCloseTo(all[1]!.window!.from, 1);
+      expect(p.window!.to).toBeCloseTo(all[1]!.window!.to, 1);
+    }
+    expect(all[0]!.by).toBeCloseTo(all[0]!.window!.from - 1.2, 2);
+    expect(all[3]!.by).toBeCloseTo(4.2 - all[3]!.window!.to, 2);
+    expect(all[2]!.left).toBeLessThan(all[1]!.left);
+  });
+});
+
+describe('how open a man is', () => {
+  const standing: Board = {
+    places: { '1': [0, 27], '2': [-19, 18], '3': [19, 18], '4': [-22, 3.5], '5': [22, 3.5] },
+    frames: [[act({ by: '1', does: 'hold', seconds: 2 })]],
+  };
+  it('is told in the usual bands', () => {
+    expect([0.5, 2, 3.9, 5, 9].map(bandOf)).toEqual(['0–2', '2–4', '2–4', '4–6', '6+']);
+  });
+  it('is worth make × points × (1 − turnover)', () => {
+    const d = defend(standing);
+    for (let j = 1; j < 5; j++) {
+      const o = opennessAt(d, 30, j);
+      expect(o.value).toBeCloseTo(o.make * o.points * (1 - o.risk), 12);
+      expect(o.make).toBeGreaterThan(0);
+      expect(o.points).toBe(3);
+    }
+  });
+  it('grows when his man sags and shrinks when he denies', () => {
+    const deny = opennessAt(defend(standing, { denies: Uint8Array.from([0, 1, 0, 0, 0]) }), 30, 1);
+    const gap = opennessAt(defend(standing, { help: 'weakCorner' }), 30, 1);
+    expect(deny.margin).toBeLessThan(gap.margin);
+    expect(deny.atCatch).toBeLessThan(gap.atCatch + 0.01);
+  });
+  it('looks no further than its own line: times rise by a tenth and windows lie inside', () => {
+    const s = seeingOf(defend(curl(2.5), { offBall: 'trail' }), man({ offBall: 'trail' }));
+    s.times.forEach((t, i) => expect(t).toBeCloseTo(i * 0.1, 9));
+    for (const w of s.windows) {
+      expect(w.to - w.from).toBeGreaterThanOrEqual(0.2 - 1e-9);
+      expect(w.from).toBeGreaterThanOrEqual(0);
+      expect(w.to).toBeLessThanOrEqual(s.times.at(-1)! + 0.1);
+      expect(w.best.open).toBe(true);
+    }
+    expect(s.windows.some((w) => w.player === '2')).toBe(true);
+  });
+});
