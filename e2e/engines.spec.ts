@@ -2,10 +2,12 @@ import {
   compile,
   courtFor,
   leaves,
+  levelRecord,
+  lineTo,
+  playAgainst,
   readPlayText,
   track,
   walkThrough,
-  lineTo,
   type Play,
 } from '@corkscrew/core';
 import { expect, test } from '@playwright/test';
@@ -20,8 +22,14 @@ interface Ran {
   readonly y: number[];
   readonly events: { t: number; action: string; event: string }[];
   readonly told: string[];
+  /** Ten bodies against the play's own defence. */
+  readonly tenX: number[];
+  readonly tenY: number[];
+  readonly moments: string[];
 }
 interface Core {
+  readonly levelRecord: typeof levelRecord;
+  readonly playAgainst: typeof playAgainst;
   readonly compile: typeof compile;
   readonly courtFor: typeof courtFor;
   readonly track: typeof track;
@@ -30,13 +38,24 @@ interface Core {
 }
 
 function run(core: Core, play: Play, leaf: string): Ran {
-  const compiled = core.compile(play, leaf, core.courtFor(play), play.level);
+  const court = core.courtFor(play);
+  const compiled = core.compile(play, leaf, court, play.level);
+  const level = core.levelRecord(play.level);
+  const against = core.playAgainst(play, compiled.timeline, play.defences![0]!, court, level);
+  const { seeing } = against;
   const t = core.track(compiled.timeline);
   return {
     x: [...t.x],
     y: [...t.y],
     events: t.events.map((e) => ({ ...e })),
-    told: core.walkThrough(play, core.lineTo(play, leaf), { compiled }).map((f) => f.sentence),
+    told: core.walkThrough(play, core.lineTo(play, leaf), { compiled, against }).map((f) => f.sentence),
+    tenX: [...against.defended.track.x],
+    tenY: [...against.defended.track.y],
+    moments: [
+      ...seeing.events.map((e) => `${e.t.toFixed(4)} ${e.is} ${e.defender}`),
+      ...seeing.windows.map((w) => `${w.from.toFixed(4)} ${w.to.toFixed(4)} ${w.player}`),
+      ...seeing.passes.map((p) => `${p.action} ${p.verdict}`),
+    ],
   };
 }
 
@@ -53,7 +72,11 @@ test('Node and Chromium run every demo play alike: within a millionth of a foot,
     const read = readPlayText(readFileSync(join(DEMO_PLAYS, file), 'utf8'));
     if (!read.ok) throw new Error(read.sentence);
     for (const leaf of leaves(read.play)) {
-      const here = run({ compile, courtFor, track, walkThrough, lineTo }, read.play, leaf.id);
+      const here = run(
+        { compile, courtFor, levelRecord, lineTo, playAgainst, track, walkThrough },
+        read.play,
+        leaf.id,
+      );
       const there = await page.evaluate(
         ([play, id]) => {
           const g = globalThis as unknown as { corkscrewCore: Core; runPlay: typeof run };
@@ -62,10 +85,13 @@ test('Node and Chromium run every demo play alike: within a millionth of a foot,
         [read.play, leaf.id] as const,
       );
       expect(there.told).toEqual(here.told);
+      expect(there.moments).toEqual(here.moments);
       expect(there.x).toHaveLength(here.x.length);
       const apart = (a: number[], b: number[]) => Math.max(...a.map((v, i) => Math.abs(v - b[i]!)));
       expect(apart(here.x, there.x)).toBeLessThan(1e-6);
       expect(apart(here.y, there.y)).toBeLessThan(1e-6);
+      expect(apart(here.tenX, there.tenX)).toBeLessThan(1e-6);
+      expect(apart(here.tenY, there.tenY)).toBeLessThan(1e-6);
       expect(there.events.map((e) => [e.action, e.event])).toEqual(
         here.events.map((e) => [e.action, e.event]),
       );

@@ -11,9 +11,11 @@ const fresh = (play: Play): string => {
 
 /** Puts a defence first: it is the one the play is looked at against. */
 function putFirst(defence: Defence): void {
-  const { play } = useDesk.getState();
+  const { play, time, frameId } = useDesk.getState();
   const rest = (play.defences ?? []).filter((d) => d.id !== defence.id);
   apply({ do: 'defences', defences: [defence, ...rest].slice(0, 12) }, { notice: null });
+  // Nothing of ours has moved: the instant looked at stays.
+  useDesk.setState({ time, frameId });
   useView.setState({ on: true });
 }
 

@@ -1,0 +1,191 @@
+import { editAll, newPlay as blank, type Change, type Play } from '@corkscrew/core';
+import type { Page } from '@playwright/test';
+import { expect, test, type App } from './app.ts';
+
+/** A ball screen on top for 1, who dribbles wide and holds; 5 rolls. */
+function ballScreen(): Play {
+  const play = blank({
+    id: 'ball-screen',
+    name: 'Ball screen',
+    court: 'nfhs',
+    level: 'highSchool',
+    alignment: 'horns',
+    ball: '1',
+  });
+  const places: [string, number, number][] = [
+    ['1', 0, 27],
+    ['2', -22, 3.5],
+    ['3', 22, 3.5],
+    ['4', 10, 26],
+    ['5', 4, 19],
+  ];
+  const done = editAll(play, [
+    ...places.map(([player, x, y]) => ({ do: 'place', player, place: { x, y } }) as Change),
+    {
+      do: 'addAction',
+      frame: 'f1',
+      action: { by: '5', does: 'screen', for: '1', path: [{ x: -2.4, y: 24.6 }] },
+    },
+    {
+      do: 'addAction',
+      frame: 'f1',
+      action: {
+        by: '1',
+        does: 'dribble',
+        path: [
+          { x: -2, y: 27.4 },
+          { x: -4.2, y: 26.9 },
+        ],
+        tempo: 'sprint',
+      },
+    },
+    {
+      do: 'addAction',
+      frame: 'f1',
+      action: { by: '5', does: 'cut', path: [{ x: -1, y: 6.5 }], tempo: 'sprint' },
+    },
+    { do: 'addFrame', after: 'f1' },
+    { do: 'addAction', frame: 'f2', action: { by: '1', does: 'hold', seconds: 1 } },
+  ]);
+  if (!done.ok) throw new Error(done.sentence);
+  return done.play;
+}
+
+async function open(page: Page, app: App, play: Play): Promise<void> {
+  await fetch(`${app.url}/api/plays/${play.id}`, {
+    method: 'PUT',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify({ revision: 0, sitting: 'e2e', document: play }),
+  });
+  await page.goto(`${app.url}/plays/${play.id}`);
+  await page.getByRole('tab', { name: 'Defence' }).click();
+}
+
+/** A man's row in what is seen at the instant: whether he is open, and his feet at the shot. */
+const row = (page: Page, player: string) =>
+  page.locator('#panel li', { has: page.locator('b.no', { hasText: new RegExp(`^${player}$`) }) });
+const feet = async (page: Page, player: string): Promise<number> =>
+  Number.parseFloat(await row(page, player).locator('.num').first().innerText());
+
+async function seek(page: Page, tenths: number): Promise<void> {
+  const ruler = page.getByRole('slider', { name: /Time/ });
+  await ruler.focus();
+  for (let i = 0; i < tenths; i++) await page.keyboard.press('ArrowRight');
+}
+
+test('a coverage is chosen: the roll comes open and the pull-up closes', async ({ page, app }) => {
+  await open(page, app, ballScreen());
+  await page.getByRole('button', { name: 'Man', exact: true }).click();
+  await expect(page.getByTestId('defence')).toBeVisible();
+  await page.getByRole('button', { name: 'Pack' }).click();
+  await seek(page, 25);
+  await expect(row(page, '5')).not.toHaveAttribute('data-open');
+  const room = await feet(page, '1');
+
+  await page.getByRole('button', { name: 'Trap' }).click();
+  await page.getByText('How they play it').click();
+  await page.getByLabel('Who tags the roller').selectOption('none');
+  await expect(row(page, '5')).toHaveAttribute('data-open', 'true');
+  await expect.poll(() => feet(page, '1')).toBeLessThan(room);
+  await expect
+    .poll(async () => (await app.play('ball-screen')).defences?.[0])
+    .toMatchObject({
+      type: 'man',
+      onBall: 'trap',
+      help: 'none',
+    });
+  // Undo takes the choice back like any change.
+  await page.keyboard.press('Control+z');
+  await expect(page.getByLabel('Who tags the roller')).toHaveValue('rotation');
+});
+
+test('one screen is covered otherwise, on the court; layers are remembered; nobody is nobody', async ({
+  page,
+  app,
+}) => {
+  await open(page, app, { ...ballScreen(), id: 'one-screen' });
+  await page.getByRole('button', { name: 'Man', exact: true }).click();
+  const tag = page.getByRole('button', { name: /^They play 5's screen: over, big drops/ });
+  await tag.focus();
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: /^They play 5's screen: .* on this one/ })).toBeVisible();
+  await expect
+    .poll(async () => Object.values((await app.play('one-screen')).defences?.[0]?.overrides ?? {}))
+    .toHaveLength(1);
+
+  await expect(page.locator('[data-part="shield-1"]').first()).toBeVisible();
+  await page.getByText('Defenders', { exact: true }).click();
+  await expect(page.locator('[data-part="shield-1"]')).toHaveCount(0);
+  await page.reload();
+  await page.getByRole('tab', { name: 'Defence' }).click();
+  await expect(page.getByTestId('defence')).toBeAttached();
+  await expect(page.locator('[data-part="shield-1"]')).toHaveCount(0);
+  await page.getByText('Defenders', { exact: true }).click();
+
+  await page.getByRole('button', { name: 'Zone', exact: true }).click();
+  await page.getByRole('button', { name: '1-3-1' }).click();
+  await expect(page.locator('[data-part="shield-5"]').first()).toBeVisible();
+  await page.getByRole('button', { name: 'Nobody' }).click();
+  await expect(page.getByTestId('defence')).toHaveCount(0);
+});
+
+test('a defence is kept for the team and taken over by another play', async ({ page, app }) => {
+  await open(page, app, { ...ballScreen(), id: 'kept-one' });
+  await page.getByRole('button', { name: 'Man', exact: true }).click();
+  await page.getByRole('button', { name: 'Trap' }).click();
+  await page.getByText('How they play it').click();
+  await page.getByRole('button', { name: 'Keep it for the team' }).click();
+  await expect(page.getByRole('button', { name: 'Our Trap', exact: true })).toBeVisible();
+  await open(page, app, { ...ballScreen(), id: 'kept-two' });
+  await page.getByRole('button', { name: 'Man', exact: true }).click();
+  await page.getByText('How they play it').click();
+  await page.getByRole('button', { name: 'Our Trap', exact: true }).click();
+  await expect(page.getByLabel('Screens on the ball')).toHaveValue('trap');
+  await page.getByRole('button', { name: 'Forget Our Trap' }).click();
+  await expect(page.getByRole('button', { name: 'Our Trap', exact: true })).toHaveCount(0);
+});
+
+test('in the zone room the ball is dragged and the split man named, passes are chased, and a play made of it', async ({
+  page,
+  app,
+}) => {
+  await page.goto(`${app.url}/zone`);
+  await page.getByRole('button', { name: '1-3-1' }).click();
+  await page.getByRole('combobox', { name: /^Ours/ }).selectOption('overload');
+  const ball = (await page.getByTestId('zone-ball').boundingBox())!;
+  const wing = (await page.getByRole('button', { name: /^2, ours/ }).boundingBox())!;
+  await page.mouse.move(ball.x + ball.width / 2, ball.y + ball.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(wing.x + wing.width / 2, wing.y + wing.height / 2, { steps: 10 });
+  await page.mouse.up();
+  await expect(page.getByRole('button', { name: /^2, ours.*has the ball/ })).toBeVisible();
+  await page.getByRole('button', { name: '2-3', exact: true }).click();
+  await expect(page.getByTestId('zone-split')).toContainText(/^x\d has two of ours/);
+
+  await page.getByRole('button', { name: /^1, ours/ }).click();
+  await expect(page.getByLabel('Passes').getByText(/^2 to 1 ·/)).toBeVisible();
+  await expect(page.getByRole('button', { name: /^1, ours.*has the ball/ })).toBeVisible();
+  // The same by keyboard alone.
+  await page.getByRole('button', { name: /^3, ours/ }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('Passes').getByText(/^1 to 3 ·/)).toBeVisible();
+  await page.getByRole('button', { name: 'Let the zone recover' }).click();
+
+  await page.getByTestId('zone-ball').focus();
+  for (let i = 0; i < 4; i++) await page.keyboard.press('Shift+ArrowLeft');
+  await expect(page.getByRole('button', { name: /^3, ours.*has the ball/ })).toHaveCount(0);
+
+  await page.getByRole('button', { name: 'Where would you put them?' }).click();
+  await expect(page.getByText(/late for the shot\./).first()).toBeVisible();
+  await page.getByLabel('Beside it').selectOption('1-3-1');
+  await expect(page.getByTestId('zone-court')).toHaveCount(2);
+
+  await page.getByRole('button', { name: 'New play from this' }).click();
+  await expect(page.getByRole('heading', { name: 'Against a 2-3' })).toBeVisible();
+  await page.getByRole('tab', { name: 'Defence' }).click();
+  await expect(page.getByRole('button', { name: 'Zone', exact: true })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
+});

@@ -1,0 +1,141 @@
+import {
+  compile,
+  courtFor,
+  floorOf,
+  levelRecord,
+  mainLine,
+  mapSoftness,
+  PRESETS,
+  railsOf,
+  schemeOf,
+  seeingOf,
+  settled,
+  setupOf,
+  simulate,
+  softMap,
+  zoneByKey,
+  type Level,
+  type Plan,
+  type Play,
+  type Rails,
+} from '@corkscrew/core';
+import { FACTS } from '../../../core/src/defence/man/facts.test-data.ts';
+import { ZONE_FACTS } from '../../../core/src/defence/zone/facts.test-data.ts';
+import { demo, ms, percentile, type Row } from './row.ts';
+
+const POSSESSION = 12;
+
+function lineOf(play: Play) {
+  const court = courtFor(play);
+  const level = levelRecord(play.level);
+  const { timeline } = compile(play, mainLine(play).at(-1)!.id, court, play.level);
+  return { court, level, timeline };
+}
+
+/** Median milliseconds of a call, after it has warmed up. */
+function median(runs: number, call: () => unknown): number {
+  for (let i = 0; i < Math.min(20, runs); i++) call();
+  const times = Array.from({ length: runs }, () => {
+    const began = performance.now();
+    call();
+    return performance.now() - began;
+  });
+  return percentile(times, 0.5);
+}
+
+/** Ten bodies in straight lines over as many steps: the least that a simulation could cost. */
+function plain({ steps, dt }: Rails): number {
+  const x = new Float64Array(steps * 10);
+  const y = new Float64Array(steps * 10);
+  const vx = Float64Array.from({ length: 10 }, (_, i) => i - 4.5);
+  for (let k = 1; k < steps; k++)
+    for (let b = 0; b < 10; b++) {
+      const i = k * 10 + b;
+      x[i] = x[i - 10]! + vx[b]! * dt;
+      y[i] = y[i - 10]! + (5 - vx[b]!) * dt;
+    }
+  return x[steps * 10 - 1]!;
+}
+
+/** What the defence costs in Node on one core. */
+export function defence(): Row[] {
+  const plays = demo();
+  const long = plays.reduce((a, b) => (lineOf(a).timeline.end > lineOf(b).timeline.end ? a : b));
+  const { court, level, timeline } = lineOf(long);
+  const share = POSSESSION / timeline.end;
+  const defences = PRESETS.map((p) => ({ ...p.defence, id: p.key }));
+  const planOf = (i: number): Plan => setupOf(long, defences[i % defences.length]!, timeline, court).plan;
+  const plans = defences.map((_, i) => planOf(i));
+  const rails = railsOf(timeline, court, level);
+  const possession = (plan: Plan): number =>
+    share * median(60, () => simulate(railsOf(timeline, court, level), plan));
+  const least = share * median(60, () => plain(rails));
+  const man = possession(plans[0]!);
+  const zone = possession(plans.find((p) => p.type === 'zone')!);
+  const lines = plays.map((play) => ({ play, ...lineOf(play) }));
+  const began = performance.now();
+  for (let i = 0; i < 200; i++) {
+    const l = lines[i % lines.length]!;
+    const { plan } = setupOf(l.play, defences[i % defences.length]!, l.timeline, l.court);
+    simulate(railsOf(l.timeline, l.court, l.level), plan);
+  }
+  const many = performance.now() - began;
+  const d = simulate(rails, plans[0]!);
+  const seeing = share * median(20, () => seeingOf(d, plans[0]!));
+  const f = floorOf(court, level);
+  const seen = {
+    x: f.ox,
+    y: f.oy,
+    bx: 18.5,
+    by: 17,
+    screening: 0,
+    chases: new Int8Array(5).fill(-1),
+    players: 0,
+  };
+  Object.assign(f, { bx: 18.5, by: 17 });
+  settled(schemeOf(zoneByKey('2-3')!, [], court), level, seen, f.dx, f.dy);
+  const out = softMap();
+  const map = median(200, () => mapSoftness(f, out));
+  const times = (v: number): string => `${(v / least).toFixed(0)} times straight lines only`;
+  return [
+    {
+      what: `Possession of ${POSSESSION} s, ten bodies, man to man, Node`,
+      measured: `median ${ms(man)}, ${times(man)}`,
+      goal: '≤ 6 ms',
+    },
+    {
+      what: `Possession of ${POSSESSION} s, ten bodies, 2-3 zone, Node`,
+      measured: `median ${ms(zone)}, ${times(zone)}`,
+      goal: '≤ 6 ms',
+    },
+    {
+      what: '200 possessions, mixed defences, Node',
+      measured: `${(many / 1000).toFixed(2)} s`,
+      goal: '≤ 1.6 s',
+    },
+    {
+      what: `Everything seen of ${POSSESSION} s: openness, windows, lanes, splits, soft spots`,
+      measured: `median ${ms(seeing)}`,
+      goal: '',
+    },
+    { what: 'Soft-spot map, 1 ft grid', measured: `median ${ms(map)}`, goal: '≤ 8 ms' },
+  ];
+}
+
+const LEVELS: readonly Level[] = ['youth', 'highSchool', 'college', 'pro'];
+
+/** Every fact of the trade over many shaken boards at every level, in per cent; a star where it does not hold as drawn. */
+export function factTable(seeds: number): string {
+  const all = [...FACTS, ...ZONE_FACTS.map((z) => ({ ...z, key: `zone ${z.key}` }))];
+  const cell = (fact: (typeof all)[number], level: Level): string => {
+    let held = 0;
+    for (let seed = 101; seed < 101 + seeds; seed++)
+      if (fact.measure({ level, seed, mirrored: seed % 2 === 0 }).holds) held++;
+    return `${Math.round((100 * held) / seeds)} %${fact.measure({ level }).holds ? '' : ' *'}`;
+  };
+  return [
+    '| fact (common practice) | youth | high school | college | professional |',
+    '|---|---|---|---|---|',
+    ...all.map((f) => `| ${f.key}: ${f.words} | ${LEVELS.map((l) => cell(f, l)).join(' | ')} |`),
+  ].join('\n');
+}
