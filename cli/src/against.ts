@@ -9,7 +9,7 @@ import {
 } from '@corkscrew/core';
 
 /** One instant at which the ball decides, and how open each man is then. */
-export interface InstantSeen {
+interface InstantSeen {
   readonly t: number;
   readonly holder: string;
   readonly players: readonly (Omit<Openness, 'player'> & { readonly player: string; readonly at: string })[];

@@ -58,6 +58,85 @@ describe('check', () => {
   });
 });
 
+describe('check against a defence', () => {
+  it('prints what every instant shows, the passes, the windows and the splits', () => {
+    const { said } = run('check', demo('horns-kite'), '--defence', 'man:drop');
+    expect(said).toContain('Against Drop:');
+    expect(said).toMatch(/^ {4}\d+\.\d s, ball with 1$/m);
+    expect(said).toMatch(/^ {6}2 left corner +x\d +\d+\.\d\+? ft/m);
+    expect(said).toMatch(/^ {4}pass 1 to 5 at \d\.\d\d s: /m);
+    expect(said).toMatch(/^ {4}open 2 from /m);
+  });
+  it('plays a zone with its soft spots, and the play’s own defence', () => {
+    const zone = run('check', demo('zone-lighthouse'), '--defence', 'zone:2-3').said;
+    expect(zone).toMatch(/; soft: .* \d\.\d\d s/);
+    expect(run('check', demo('zone-lighthouse'), '--defence', 'own').said).toBe(zone);
+  });
+  it('gives the same as JSON, at another level when asked', () => {
+    const { said } = run('check', demo('horns-kite'), '--defence', 'man:switch', '--level', 'pro', '--json');
+    const [play] = JSON.parse(said) as {
+      lines: { seen: { defence: string; instants: { players: unknown[] }[] } }[];
+    }[];
+    expect(play!.lines[0]!.seen.defence).toBe('Switch everything');
+    expect(play!.lines[0]!.seen.instants.every((i) => i.players.length === 5)).toBe(true);
+  });
+  it('says which defences and levels there are', () => {
+    expect(run('check', demo('horns-kite'), '--defence', 'man:hope')).toMatchObject({
+      code: 2,
+      warned: expect.stringContaining('man:drop') as string,
+    });
+    expect(run('check', demo('horns-kite'), '--level', 'moon').warned).toContain('highSchool');
+  });
+});
+
+describe('soft-spots', () => {
+  it('names where a zone is soft, with and without five places', () => {
+    const bare = run('soft-spots', '--zone', '2-3', '--ball', 'left-wing');
+    expect(bare.code).toBe(0);
+    expect(bare.said).toMatch(/^A 2-3, ball at the left wing:\n {2}left corner/);
+    const five = file(
+      'five.json',
+      JSON.stringify({ 1: 'top', 2: 'lw', 3: 'right wing', 4: { x: 0, y: 19 }, 5: 'lsc' }),
+    );
+    const placed = run('soft-spots', '--zone', '2-3', '--ball', 'lw', '--places', five).said;
+    expect(placed).toMatch(/^ {2}3: x\d from \d+\.\d ft/m);
+    expect(placed).toMatch(/^ {2}split: x\d has /m);
+    const json = run(
+      'soft-spots',
+      '--zone',
+      '2-3',
+      '--ball',
+      'lw',
+      '--places',
+      demo('zone-lighthouse'),
+      '--json',
+    );
+    expect(JSON.parse(json.said)).toMatchObject({ zone: '2-3', defenders: { length: 5 } });
+  });
+  it.each([
+    [['--zone', '9-9', '--ball', 'top'], 'There is no zone "9-9"'],
+    [['--zone', '2-3', '--ball', 'moon'], '"moon" is no place'],
+    [['--zone', '2-3', '--ball', 'top', '--school', 'nap'], 'A 2-3 knows no "nap"'],
+    [['--zone', '2-3', '--ball', 'top', '--places', 'none.json'], 'none.json is not there'],
+    [['--zone', '2-3', '--ball', 'top', '--court', 'moon'], 'There is no court "moon"'],
+    [['--zone', '2-3'], 'npm run corkscrew'],
+  ])('refuses %j in a sentence', (args, sentence) => {
+    const { code, warned } = run('soft-spots', ...args);
+    expect(code).toBe(2);
+    expect(warned).toContain(sentence);
+  });
+  it('says whose place is missing or no place', () => {
+    const four = file('four.json', JSON.stringify({ 1: 'top', 2: 'lw', 3: 'rw', 4: 'n' }));
+    expect(run('soft-spots', '--zone', '2-3', '--ball', 't', '--places', four).warned).toContain(
+      'no place for 5',
+    );
+    const odd = file('odd.json', JSON.stringify({ 1: 'top', 2: 'lw', 3: 'rw', 4: 'n', 5: { x: 'left' } }));
+    expect(run('soft-spots', '--zone', '2-3', '--ball', 't', '--places', odd).warned).toContain(
+      'the place of 5',
+    );
+  });
+});
+
 describe('timeline', () => {
   it('is the beat sheet of every ending', () => {
     const { code, said } = run('timeline', demo('four-out-chimney'));

@@ -20,6 +20,7 @@ export * from './play/operations.ts';
 export * from './play/new-play.ts';
 export * from './play/summary.ts';
 export * from './motion/level.ts';
+export { LEVELS } from './motion/levels.ts';
 export * from './motion/timeline.ts';
 export * from './motion/compile.ts';
 export * from './motion/track.ts';

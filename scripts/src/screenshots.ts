@@ -63,6 +63,20 @@ export async function run(): Promise<void> {
       await walk.getByRole('button', { name: /^5 still moves/ }).click();
       await shot(walk, dark ? 'walk-through-dark' : 'walk-through');
     }
+    for (const dark of [false, true])
+      for (const [name, play, tenths] of [
+        ['defence-man', 'demo-horns-kite', 30],
+        ['defence-zone', 'demo-zone-lighthouse', 36],
+      ] as const) {
+        const page = await open(`/plays/${play}`, { dark });
+        await page.getByRole('tab', { name: 'Defence' }).click();
+        await page.getByRole('slider', { name: /Time/ }).focus();
+        for (let i = 0; i < tenths; i++) await page.keyboard.press('ArrowRight');
+        await page.getByTestId('defence').waitFor();
+        await shot(page, dark ? `${name}-dark` : name);
+      }
+    for (const dark of [false, true])
+      await shot(await open('/zone', { dark }), dark ? 'zone-room-dark' : 'zone-room');
     const present = await open('/plays/demo-horns-lantern', { dark: true });
     await present.getByTestId('rung-2').click();
     await present.keyboard.press('Shift+P');

@@ -211,6 +211,15 @@ describe('the service', () => {
     expect(bad.status).toBe(400);
     expect(await json(await request('/api/team'))).toMatchObject({ school: { rebounders: 2 } });
     await send('PATCH', '/api/team', { school: {} });
+    const ours = { id: 't1', name: 'Our drop', type: 'man', onBall: 'drop' };
+    expect(await json(await send('PATCH', '/api/team', { defences: [ours] }))).toMatchObject({
+      school: {},
+      defences: [ours],
+    });
+    const odd = await send('PATCH', '/api/team', { defences: [{ ...ours, type: 'press' }] });
+    expect(odd.status).toBe(400);
+    expect(await json(await request('/api/team'))).toMatchObject({ defences: [ours] });
+    await send('PATCH', '/api/team', { defences: [] });
   });
   it('describes itself in OpenAPI, every route with its answer', async () => {
     const doc = await json<{

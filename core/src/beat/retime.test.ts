@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { courtFor } from '../court/rulesets.ts';
 import { compile } from '../motion/compile.ts';
-import { LEVELS } from '../motion/level.ts';
+import { LEVELS } from '../motion/levels.ts';
 import type { Play } from '../play/document.ts';
 import { edit, editAll, type Change, type NewAction } from '../play/edit.ts';
 import { samplePlay } from '../play/sample.test-data.ts';

@@ -124,7 +124,7 @@ function other(record: LevelRecord, s: Shake): LevelRecord {
   };
 }
 
-export const AS_DRAWN: Shake = { level: 'highSchool' };
+const AS_DRAWN: Shake = { level: 'highSchool' };
 
 export function railsFrom(b: Board, s: Shake = AS_DRAWN): Rails {
   const play = playFrom(shaken(b, s), s.level);

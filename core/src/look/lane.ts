@@ -2,7 +2,7 @@ import type { Defended } from '../defence/defended.ts';
 import { CONTEST, timeFor } from './contest.ts';
 
 /** A passing lane in numbers: feet, seconds (from memory of common practice). */
-export const LANE = {
+const LANE = {
   reach: 3,
   reachBounce: 2.4,
   /** Men this near to the passer press him; a passer plays round them. */

@@ -20,7 +20,7 @@ export const SPACE = {
 const CONE = 0.25881904510252074;
 
 const clamp01 = (v: number): number => (v < 0 ? 0 : v > 1 ? 1 : v);
-export const smooth = (v: number, from: number, to: number): number => {
+const smooth = (v: number, from: number, to: number): number => {
   const k = clamp01((v - from) / (to - from));
   return k * k * (3 - 2 * k);
 };
@@ -61,7 +61,7 @@ function sealed(f: Floor, d: number, j: number): boolean {
 }
 
 /** How near a man must be to contest at (x, y): at the rim his body, outside a hand. */
-export function reachAt(f: Floor, x: number, y: number): number {
+function reachAt(f: Floor, x: number, y: number): number {
   const { reach, reachRim } = f.level.zone;
   const dy = y - f.court.rimY;
   return reachRim + (reach - reachRim) * clamp01((Math.sqrt(x * x + dy * dy) - 5) / 5);

@@ -5,7 +5,7 @@ import type { LevelRecord } from '../motion/level.ts';
 import type { Point } from '../geometry/vec.ts';
 
 /** Where a shot is taken from, as far as makes differ. */
-export type ShotZone = 'rim' | 'short' | 'mid' | 'three' | 'deep';
+type ShotZone = 'rim' | 'short' | 'mid' | 'three' | 'deep';
 export type Makes = Readonly<Record<ShotZone, readonly [number, number, number, number]>>;
 
 /** Share of shots a professional makes with the nearest man 1, 3, 5 and 7 feet off (from memory; editable). */
@@ -18,7 +18,7 @@ export const MAKES: Makes = {
 };
 const CORNER = 0.02;
 
-export function shotZone(court: Court, p: Point): ShotZone {
+function shotZone(court: Court, p: Point): ShotZone {
   const far = distanceToRim(court, p);
   if (far <= 4.5) return 'rim';
   if (far <= 10) return 'short';

@@ -3,7 +3,8 @@ import { describe, expect, it } from 'vitest';
 import { through } from '../geometry/curve.ts';
 import { distance } from '../geometry/vec.ts';
 import { TEMPOS, type Level, type Tempo } from '../play/document.ts';
-import { LEVELS, levelRecord, TEMPO } from './level.ts';
+import { levelRecord, TEMPO } from './level.ts';
+import { LEVELS } from './levels.ts';
 import { distanceAfter, nearestOnRun, placeAfter, runAlong, speedAfter, timeTo, type Pace } from './run.ts';
 
 const straight = (feet: number) => through({ x: 0, y: 0 }, [{ x: 0, y: feet }]);

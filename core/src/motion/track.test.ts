@@ -6,7 +6,7 @@ import type { NewAction } from '../play/edit.ts';
 import { flip, permute, swapNumbers } from '../play/operations.ts';
 import { playOf } from '../play/sample.test-data.ts';
 import { compile } from './compile.ts';
-import { LEVELS } from './level.ts';
+import { LEVELS } from './levels.ts';
 import { ballAt, facingAt, positionAt, speedAt, track } from './track.ts';
 
 const make = (...frames: NewAction[][]): Play => playOf(frames);

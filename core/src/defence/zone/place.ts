@@ -1,4 +1,4 @@
-import { ANCHORS, ANCHOR_X, ANCHOR_Y, HULL, TRIANGLES, type Scheme } from './scheme.ts';
+import { ANCHOR_X, ANCHOR_Y, HULL, TRIANGLES, type Scheme } from './scheme.ts';
 
 const spot = { x: 0, y: 0 };
 
@@ -67,19 +67,4 @@ export function basePlaces(s: Scheme, bx: number, by: number, x: Float64Array, y
     x[d] = wa * s.x[a * 5 + d]! + wb * s.x[b * 5 + d]! + wc * s.x[c * 5 + d]!;
     y[d] = wa * s.y[a * 5 + d]! + wb * s.y[b * 5 + d]! + wc * s.y[c * 5 + d]!;
   }
-}
-
-/** The anchor nearest to a place of the ball, as an index. */
-export function nearestAnchor(bx: number, by: number): number {
-  let best = 0;
-  let least = Infinity;
-  for (let i = 0; i < ANCHORS.length; i++) {
-    if (ANCHORS[i] === 'under') continue;
-    const d = (bx - ANCHOR_X[i]!) ** 2 + (by - ANCHOR_Y[i]!) ** 2;
-    if (d < least - 1e-9) {
-      least = d;
-      best = i;
-    }
-  }
-  return best;
 }

@@ -25,7 +25,7 @@ const AT: Readonly<Record<BallPlace | 'under', readonly [number, number]>> = {
 type Anchor = BallPlace | 'under' | 'slotL' | 'wingL' | 'cornerL' | 'elbowL' | 'shortL' | 'blockL';
 const RIGHT = ['slotR', 'wingR', 'cornerR', 'elbowR', 'shortR', 'blockR'] as const;
 const left = (a: string): Anchor => (a.endsWith('R') ? (`${a.slice(0, -1)}L` as Anchor) : (a as Anchor));
-export const ANCHORS: readonly Anchor[] = [...BALL_PLACES, 'under', ...RIGHT.map(left)];
+const ANCHORS: readonly Anchor[] = [...BALL_PLACES, 'under', ...RIGHT.map(left)];
 const index = (a: Anchor): number => ANCHORS.indexOf(a);
 
 const anchorAt = (a: Anchor): readonly [number, number] => {

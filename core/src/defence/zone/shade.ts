@@ -4,7 +4,7 @@ import { basePlaces } from './place.ts';
 import type { Scheme } from './scheme.ts';
 
 /** How a zone leans to the men in its areas: feet and shares (from memory of common practice). */
-export const SHADE = {
+const SHADE = {
   most: 3.5,
   tau: 2,
   full: 8,

@@ -11,7 +11,7 @@ import { aboutInstant, attackerAt, shootsNow, withDefence } from './with-defence
 const FILLS = 6;
 const SOFTEST = 4;
 
-export const softOf = (i: Instant) => i.soft.filter((s) => !s.tooLong).slice(0, SOFTEST);
+const softOf = (i: Instant) => i.soft.filter((s) => !s.tooLong).slice(0, SOFTEST);
 
 /** Somebody without the ball stands there, or where the same name is. */
 export const filled = (input: CheckInput, against: Against, i: Instant, spot: SoftSpot): boolean =>

@@ -1,9 +1,9 @@
 import { byPlayer, courtFor, PLAYERS, spotPoint, type SpotKey } from '@corkscrew/core';
 import { bodyItems, floorItems, sceneSize, shieldItems, type Scale, type Scene } from '@corkscrew/diagram';
-import { useMemo } from 'react';
+import { useDeferredValue, useMemo } from 'react';
 import styled from 'styled-components';
 import { Picture as SmallPicture } from '../../ui/SceneSvg.tsx';
-import { putBall, restPicture, useRoom, type Picture, type Room } from './room.ts';
+import { putBall, restPicture, useRoom, useSetting, type Picture } from './room.ts';
 
 const Box = styled.section`
   display: grid;
@@ -65,32 +65,34 @@ const SMALL: Scale = { ppf: 2.05, mark: 0.42, margin: 0.5, depth: 31 };
 
 /** The ball at six places: where the zone slides to, and where it is softest then. */
 export function BallSpots() {
-  const room = useRoom();
-  const court = courtFor({ court: room.court });
-  const pictures = useMemo(
-    () =>
-      SPOTS_OF.map(([key, words]) => {
-        const ball = spotPoint(court, key);
-        const holder = room.places.findIndex((p) => Math.hypot(p.x - ball.x, p.y - ball.y) < 4);
-        return { key, words, ball, picture: restPicture({ ...room, ball, holder } as Room, room.zone) };
-      }),
-    [room, court],
-  );
+  const setting = useSetting();
+  const now = useRoom((r) => r.ball);
+  // While a man is dragged the small pictures may lag behind; the ball does not concern them.
+  const places = useDeferredValue(useRoom((r) => r.places));
+  const pictures = useMemo(() => {
+    const court = courtFor({ court: setting.court });
+    return SPOTS_OF.map(([key, words]) => {
+      const ball = spotPoint(court, key);
+      const holder = places.findIndex((p) => Math.hypot(p.x - ball.x, p.y - ball.y) < 4);
+      const picture = restPicture({ ...setting, places, ball, holder }, setting.zone);
+      return { key, words, ball, picture, scene: small(court, picture) };
+    });
+  }, [setting, places]);
   return (
     <Box aria-label="By ball spot">
       <h2>
         Ladder <span>by ball spot</span>
       </h2>
-      {pictures.map(({ key, words, ball, picture }) => {
+      {pictures.map(({ key, words, ball, picture, scene }) => {
         const soft = picture.spots.find((s) => !s.tooLong) ?? picture.spots[0];
         return (
           <button
             key={key}
             type="button"
-            aria-pressed={Math.hypot(room.ball.x - ball.x, room.ball.y - ball.y) < 2.6}
+            aria-pressed={Math.hypot(now.x - ball.x, now.y - ball.y) < 2.6}
             onClick={() => putBall(ball)}
           >
-            <SmallPicture scene={small(court, picture)} width={104} />
+            <SmallPicture scene={scene} width={104} />
             <span>
               <b>{words}</b>
               <p>

@@ -33,6 +33,7 @@ import {
 } from '@corkscrew/core';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
+import { useShallow } from 'zustand/react/shallow';
 
 /** What the coach has set up: whose zone, how it is played, who stands where, and where the ball is. */
 export interface Room {
@@ -81,6 +82,22 @@ export const useRoom = create<Room>()(
   ),
 );
 
+/** Everything but where men and ball are: it does not change while something is dragged. */
+export type Setting = Omit<Room, 'places' | 'holder' | 'ball'>;
+export const useSetting = (): Setting =>
+  useRoom(
+    useShallow(({ court, level, zone, schools, beside, set, inside, spacing }) => ({
+      court,
+      level,
+      zone,
+      schools,
+      beside,
+      set,
+      inside,
+      spacing,
+    })),
+  );
+
 /** The chase that is on, and the passes so far; the room's places hold as long as it lasts. */
 interface Running {
   readonly chase: Chase | null;
@@ -114,7 +131,10 @@ export function schemeFor(room: Pick<Room, 'court' | 'schools'>, zone: ZoneKey):
 }
 
 /** A zone at rest against the room's five. */
-export function restPicture(room: Room, zone: ZoneKey): Picture {
+export function restPicture(
+  room: Pick<Room, 'court' | 'level' | 'schools' | 'places' | 'ball' | 'holder'>,
+  zone: ZoneKey,
+): Picture {
   const court = courtFor({ court: room.court });
   const level = levelRecord(room.level);
   const floor = floorOf(court, level);

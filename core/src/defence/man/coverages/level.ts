@@ -15,7 +15,7 @@ function stepOut(w: World, c: Context, d: number, seconds: number, rim: number):
 }
 
 /** Three feet before the ball, across the way it goes. */
-export function ahead(w: World, c: Context, d: number, rim: number): void {
+function ahead(w: World, c: Context, d: number, rim: number): void {
   const { seen } = w;
   look(w, c.user, w.lag.ball);
   const v = Math.sqrt(seen[2]! * seen[2]! + seen[3]! * seen[3]!);

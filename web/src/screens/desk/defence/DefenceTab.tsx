@@ -17,6 +17,7 @@ import { lineView, usePick } from '../store.ts';
 import { chooseType, takeDefence } from './change.ts';
 import { ManFields } from './ManFields.tsx';
 import { Seen } from './Seen.tsx';
+import { TryAll } from './TryAll.tsx';
 import { LAYER_WORDS, LAYERS, showLayer, useDefence, useView } from './view.ts';
 import { ZoneFields } from './ZoneFields.tsx';
 import { ZoneGlyph } from './ZoneGlyph.tsx';
@@ -174,6 +175,7 @@ export function DefenceTab() {
             </p>
           ))}
           <div aria-busy={stale}>{against && <Seen against={against} court={court} units={units} />}</div>
+          <TryAll play={play} leaf={line.at(-1)!.id} />
           <Layers />
         </>
       )}

@@ -14,7 +14,7 @@ import { Choice, type Options } from '../../../ui/Choice.tsx';
 import { Label } from '../../../ui/controls.tsx';
 import { changeDefence } from './change.ts';
 
-export const coverageOptions = (keys: readonly string[]): Options<string> =>
+const coverageOptions = (keys: readonly string[]): Options<string> =>
   keys.map((k) => [k, COVERAGE_WORDS[k]!] as const);
 const HELP_OPTIONS: Options<string> = HELPS.map((k) => [k, HELP_WORDS[k]!] as const);
 const POST_OPTIONS: Options<string> = [

@@ -1,0 +1,97 @@
+import { courtFor, levelRecord, proposePlaces, sayDistance, spotByKey, type Proposal } from '@corkscrew/core';
+import { memo, useState } from 'react';
+import { useUnits } from '../../app/units.ts';
+import { Choice } from '../../ui/Choice.tsx';
+import { MainButton } from '../../ui/controls.tsx';
+import { putAll, schemeFor, useRoom, useSetting } from './room.ts';
+import { TakeOver } from './TakeOver.tsx';
+
+/** Asks where to put them, by the team's rules; says why; and takes the picture over. */
+export const Propose = memo(function Propose() {
+  const room = useSetting();
+  const units = useUnits(courtFor({ court: room.court }));
+  const [said, setSaid] = useState<Proposal | null>(null);
+  const propose = () => {
+    const now = useRoom.getState();
+    const holder = Math.max(0, now.holder);
+    const from = now.holder >= 0 ? now.places[holder]! : now.ball;
+    const proposal = proposePlaces(
+      schemeFor(now, now.zone),
+      levelRecord(now.level),
+      courtFor({ court: now.court }),
+      from,
+      { inside: now.inside, spacing: now.spacing },
+    );
+    putAll(proposedOrder(proposal, holder, now.places), holder);
+    setSaid(proposal);
+  };
+  return (
+    <>
+      <div className="pair">
+        <Choice
+          label="Inside at least"
+          value={String(room.inside)}
+          options={['0', '1', '2'].map((n) => [n, n] as const)}
+          onChange={(n) => useRoom.setState({ inside: Number(n) })}
+        />
+        <Choice
+          label="Apart at least"
+          value={String(room.spacing)}
+          options={['9', '12', '15'].map((n) => [n, sayDistance(Number(n), units)] as const)}
+          onChange={(n) => useRoom.setState({ spacing: Number(n) })}
+        />
+      </div>
+      <div className="row">
+        <MainButton onPress={propose}>Where would you put them?</MainButton>
+      </div>
+      {said && (
+        <div role="status">
+          <ul className="why">
+            {why(said).map((s) => (
+              <li key={s}>{s}</li>
+            ))}
+          </ul>
+        </div>
+      )}
+      <TakeOver />
+    </>
+  );
+});
+
+/** The proposed places handed out so that nobody runs farther than he must: the nearest first. */
+function proposedOrder(p: Proposal, holder: number, now: readonly { x: number; y: number }[]) {
+  const out = now.map((q) => q);
+  out[holder] = p.places[0]!;
+  const free = new Set(now.map((_, j) => j).filter((j) => j !== holder));
+  const left = p.places.slice(1);
+  while (left.length > 0) {
+    let best = { j: -1, i: 0, feet: Infinity };
+    for (const j of free)
+      left.forEach((q, i) => {
+        const feet = Math.hypot(q.x - now[j]!.x, q.y - now[j]!.y);
+        if (feet < best.feet) best = { j, i, feet };
+      });
+    out[best.j] = left[best.i]!;
+    free.delete(best.j);
+    left.splice(best.i, 1);
+  }
+  return out;
+}
+
+function why(p: Proposal): string[] {
+  const words = (i: number) => spotByKey(p.spots[i] ?? '')?.words ?? 'the ball';
+  const out = p.options
+    .toSorted((a, b) => b.late - a.late)
+    .filter((o) => o.late > 0)
+    .map((o) => `The ${words(o.player)}: x${o.defender + 1} is ${o.late.toFixed(2)} s late for the shot.`);
+  const held = p.options.filter((o) => o.late <= 0);
+  if (held.length > 0)
+    out.push(
+      `The ${held.map((o) => words(o.player)).join(' and the ')}: not open, but ${held.length > 1 ? 'they hold' : 'he holds'} a defender and ${held.length > 1 ? 'keep' : 'keeps'} the rules.`,
+    );
+  if (p.split)
+    out.push(
+      `x${p.split.defender + 1} has two of ours: whichever he takes, the other is ${p.split.margin.toFixed(2)} s free.`,
+    );
+  return out;
+}

@@ -1,0 +1,89 @@
+import { ALIGNMENTS, alternativesOf, courtFor, ZONE_PRESETS, zoneByKey, type ZoneKey } from '@corkscrew/core';
+import { memo } from 'react';
+import { Choice, COURT_OPTIONS, LEVEL_OPTIONS } from '../../ui/Choice.tsx';
+import { ZoneGlyph } from '../desk/defence/ZoneGlyph.tsx';
+import { placesOf, putAll, stopChase, useRoom, useSetting } from './room.ts';
+
+const GROUPS = {
+  wing: 'First pass to the wing',
+  corner: 'Ball in the corner',
+  nail: 'Ball at the high post',
+  shape: 'Shape',
+} as const;
+
+/** Which zone, of which school, against which set, at which level and on which court. */
+export const ZoneSetting = memo(function ZoneSetting() {
+  const room = useSetting();
+  const court = courtFor({ court: room.court });
+  const table = zoneByKey(room.zone)!;
+  const on = alternativesOf(table, room.schools);
+  return (
+    <>
+      <div className="zones" role="group" aria-label="Zone">
+        {ZONE_PRESETS.map((p) => (
+          <button
+            key={p.key}
+            type="button"
+            aria-pressed={room.zone === p.key}
+            title={p.words}
+            onClick={() => {
+              stopChase();
+              useRoom.setState({ zone: p.key as ZoneKey, schools: [] });
+            }}
+          >
+            <ZoneGlyph zone={p.key as ZoneKey} />
+            {p.defence.name.replace('triangle-and-two', 'triangle +2').replace('box-and-one', 'box +1')}
+          </button>
+        ))}
+      </div>
+      {[...new Set(table.alternatives.map((a) => a.group))].map((group) => (
+        <Choice
+          key={group}
+          label={GROUPS[group]}
+          value={on.find((a) => a.group === group)?.key ?? ''}
+          options={[
+            ['', 'the usual way'],
+            ...table.alternatives.filter((a) => a.group === group).map((a) => [a.key, a.words] as const),
+          ]}
+          onChange={(key) => {
+            stopChase();
+            const rest = on.filter((a) => a.group !== group).map((a) => a.key);
+            useRoom.setState({ schools: key ? [...rest, key] : rest });
+          }}
+        />
+      ))}
+      <div className="pair">
+        <Choice
+          label="Ours"
+          value={room.set}
+          options={ALIGNMENTS.map((a) => [a.key, a.name] as const)}
+          onChange={(set) => {
+            useRoom.setState({ set });
+            putAll(placesOf(court, set));
+          }}
+        />
+        <Choice
+          label="Beside it"
+          value={room.beside ?? ''}
+          options={[['', 'nothing'], ...ZONE_PRESETS.map((p) => [p.key, `a ${p.key}`] as const)]}
+          onChange={(z) => useRoom.setState({ beside: (z || null) as ZoneKey | null })}
+        />
+        <Choice
+          label="Level"
+          value={room.level}
+          options={LEVEL_OPTIONS}
+          onChange={(level) => useRoom.setState({ level })}
+        />
+        <Choice
+          label="Court"
+          value={room.court}
+          options={COURT_OPTIONS}
+          onChange={(c) => {
+            useRoom.setState({ court: c });
+            putAll(placesOf(courtFor({ court: c }), room.set));
+          }}
+        />
+      </div>
+    </>
+  );
+});
