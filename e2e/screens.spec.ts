@@ -37,6 +37,23 @@ const VIEWS: readonly View[] = [
     path: '/plays/demo-box-gate',
     then: (page) => page.getByRole('tab', { name: /Walk-through/ }).click(),
   },
+  {
+    name: 'desk against man',
+    path: '/plays/demo-horns-kite',
+    then: async (page) => {
+      await page.getByRole('tab', { name: 'Defence' }).click();
+      await page.getByTestId('defence').waitFor();
+    },
+  },
+  {
+    name: 'desk against a zone',
+    path: '/plays/demo-zone-lighthouse',
+    then: async (page) => {
+      await page.getByRole('tab', { name: 'Defence' }).click();
+      await page.getByTestId('defence').waitFor();
+    },
+  },
+  { name: 'zone room', path: '/zone', sizes: [...WIDE, PHONE] },
   { name: 'present', path: '/plays/demo-horns-lantern', then: (page) => page.keyboard.press('Shift+P') },
   { name: 'new play', path: '/plays/new' },
   { name: 'unknown address', path: '/nowhere' },

@@ -23,7 +23,7 @@ export function Coverages({ scale }: { scale: Scale }) {
   return metIn(timeline, frameId, defence).map((m) => {
     const c = toScene(scale, m.at);
     const text = COVERAGE_WORDS[m.does]?.replace('over, big ', '') ?? m.does;
-    const width = text.length * 6.4 + 14;
+    const width = text.length * 7.2 + 14;
     const next = () => {
       const i = m.own ? m.words.indexOf(m.does) : -1;
       coverScreen(defence, m.action, m.words[i + 1] ?? null);
@@ -47,9 +47,9 @@ export function Coverages({ scale }: { scale: Scale }) {
       >
         <rect
           x={c.x - width / 2}
-          y={c.y + 22}
+          y={c.y + 21}
           width={width}
-          height={18}
+          height={20}
           fill={m.own ? 'var(--def)' : 'var(--raised)'}
           stroke="var(--def)"
         />

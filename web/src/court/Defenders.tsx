@@ -127,7 +127,7 @@ function SplitMark({ against, now, scale }: { against: AgainstView; now: number;
         const [ux, uy] = [(p.x - d.x) / far, (p.y - d.y) / far];
         const a = { x: d.x + ux * 26, y: d.y + uy * 26 };
         const b = { x: p.x - ux * 24, y: p.y - uy * 24 };
-        const m = { x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 };
+        const m = labelAt(a, b, far);
         return (
           <g key={j}>
             <path
@@ -135,8 +135,15 @@ function SplitMark({ against, now, scale }: { against: AgainstView; now: number;
               stroke="var(--ink)"
               strokeWidth={3}
             />
-            <rect x={m.x - 25} y={m.y - 10} width={50} height={19} fill="var(--raised)" stroke="var(--ink)" />
-            <text x={m.x} y={m.y + 4.5} textAnchor="middle" className="figure">
+            <rect
+              x={m.x - 29}
+              y={m.y - 10.5}
+              width={58}
+              height={21}
+              fill="var(--raised)"
+              stroke="var(--ink)"
+            />
+            <text x={m.x} y={m.y + 5} textAnchor="middle" className="figure">
               +{split.late[i]!.toFixed(2)} s
             </text>
           </g>
@@ -144,6 +151,12 @@ function SplitMark({ against, now, scale }: { against: AgainstView; now: number;
       })}
     </g>
   );
+}
+
+/** Where the label of a line goes: its middle, or beside the man's far side when the line is too short for it. */
+function labelAt(a: Point, b: Point, far: number): Point {
+  if (far > 80) return { x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 };
+  return { x: b.x + (b.x < a.x ? -38 : 38), y: (a.y + b.y) / 2 };
 }
 
 /** The lane of the chosen pass: how long the ball beats the nearest hand, and whose that is. */

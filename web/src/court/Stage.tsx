@@ -83,7 +83,7 @@ const Svg = styled.svg`
     stroke-width: 2.5;
   }
   .figure {
-    font: 640 12px 'Archivo Variable';
+    font: 640 14px 'Archivo Variable';
     font-stretch: 77%;
     fill: var(--ink);
   }

@@ -19,10 +19,10 @@ const Svg = styled.svg`
   width: 100%;
   height: 100%;
   background: var(--sheet);
-  touch-action: none;
   user-select: none;
   .grab {
     fill: transparent;
+    touch-action: none;
     cursor: grab;
     outline: none;
   }
@@ -65,12 +65,13 @@ export function ZoneCourt({
   show: { readonly map: boolean; readonly spots: boolean; readonly split: boolean };
   hooks: Hooks | null;
   label: string;
-  /** How much larger than usual words are drawn. */
+  /** How much larger than usual words and bodies are drawn. */
   letters?: number;
 }) {
   const { floor, split, spots } = picture;
   const [drag, setDrag] = useState<{ who: number; from: Point; moved: boolean } | null>(null);
   const { width, height } = sceneSize(COURT);
+  const scale = { ...COURT, mark: COURT.mark * letters };
   const lines = useMemo(() => floorItems(court, COURT, true), [court]);
   const at = (e: PointerEvent): Point => {
     const on = e.currentTarget as SVGElement;
@@ -146,9 +147,9 @@ export function ZoneCourt({
       <SceneItems items={lines.filter((i) => i.part !== 'paint')} />
       {show.spots && spots.slice(0, 6).map((s, i) => <Soft key={s.spot} spot={s} first={i === 0} />)}
       {show.split && split && <SplitLines picture={picture} letters={letters} />}
-      <SceneItems items={shieldItems(shields, COURT, true)} />
-      <SceneItems items={bodyItems(bodies, floor.holder >= 0 ? PLAYERS[floor.holder]! : null, COURT, true)} />
-      {floor.holder < 0 && <SceneItems items={ballItems(b, COURT)} />}
+      <SceneItems items={shieldItems(shields, scale, true)} />
+      <SceneItems items={bodyItems(bodies, floor.holder >= 0 ? PLAYERS[floor.holder]! : null, scale, true)} />
+      {floor.holder < 0 && <SceneItems items={ballItems(b, scale)} />}
       {hooks &&
         men.map((p, j) => {
           const c = toScene(COURT, p);
@@ -158,7 +159,7 @@ export function ZoneCourt({
               className="grab"
               cx={c.x}
               cy={c.y}
-              r={22}
+              r={22 * letters}
               tabIndex={0}
               role="button"
               aria-label={`${j + 1}, ours, ${nearestSpot(court, p).spot.words}${floor.holder === j ? ', has the ball' : ''}`}
@@ -170,9 +171,9 @@ export function ZoneCourt({
       {hooks && (
         <circle
           className="grab"
-          cx={floor.holder < 0 ? b.x : b.x + 14}
-          cy={floor.holder < 0 ? b.y : b.y + 14}
-          r={floor.holder < 0 ? 16 : 11}
+          cx={floor.holder < 0 ? b.x : b.x + 14 * letters}
+          cy={floor.holder < 0 ? b.y : b.y + 14 * letters}
+          r={floor.holder < 0 ? 16 * letters : 11 * letters}
           tabIndex={0}
           role="button"
           aria-label={`Ball, ${nearestSpot(court, ball).spot.words}. Drag it, or move it with the arrows.`}

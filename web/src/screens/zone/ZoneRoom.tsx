@@ -1,11 +1,12 @@
 import { courtFor, sayDistance } from '@corkscrew/core';
 import { RotateCcw } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
-import styled from 'styled-components';
+import { usePhone } from '../../app/phone.ts';
 import { useUnits } from '../../app/units.ts';
 import { Button, Toggle } from '../../ui/controls.tsx';
 import { TopBar } from '../../ui/TopBar.tsx';
 import { BallSpots } from './BallSpots.tsx';
+import { Page } from './Page.ts';
 import {
   movingPicture,
   pass,
@@ -20,146 +21,8 @@ import {
 import { RoomPanel } from './RoomPanel.tsx';
 import { ZoneCourt } from './ZoneCourt.tsx';
 
-const Page = styled.div`
-  display: grid;
-  grid-template-rows: 60px minmax(0, 1fr);
-  height: 100vh;
-  height: 100dvh;
-  h1 {
-    font-size: 27px;
-    font-weight: 740;
-    font-stretch: 70%;
-    line-height: 1;
-    margin-left: 30px;
-  }
-  .columns {
-    display: grid;
-    grid-template-columns: 256px minmax(0, 1fr) 320px;
-    min-height: 0;
-  }
-  main {
-    display: grid;
-    grid-template-rows: 42px minmax(0, 1fr) auto;
-    background: var(--sheet);
-    min-width: 0;
-    min-height: 0;
-  }
-  .strip {
-    display: flex;
-    align-items: center;
-    gap: 12px;
-    padding: 0 14px 0 16px;
-    color: var(--ink-2);
-  }
-  .strip p {
-    flex: 1;
-    min-width: 0;
-    overflow: hidden;
-    text-overflow: ellipsis;
-    white-space: nowrap;
-  }
-  .strip b {
-    font: 700 15.5px/1.15 'Archivo Variable';
-    font-stretch: 76%;
-    color: var(--ink);
-    margin-right: 6px;
-  }
-  .courts {
-    display: grid;
-    grid-auto-rows: minmax(0, 1fr);
-    min-height: 0;
-    gap: 8px;
-    padding: 0 6px;
-  }
-  figure {
-    display: grid;
-    grid-template-rows: minmax(0, 1fr) auto;
-    min-height: 0;
-    min-width: 0;
-  }
-  figure[data-pair] {
-    grid-template: minmax(0, 1fr) / minmax(0, 1fr) 150px;
-    align-items: center;
-  }
-  figcaption {
-    font: 640 13.5px/1.3 'Archivo Variable';
-    padding-bottom: 4px;
-  }
-  .foot {
-    border-top: 1px solid var(--rule-2);
-    padding: 8px 16px 10px;
-    min-height: 104px;
-  }
-  .foot h2 {
-    font-size: 16px;
-    font-weight: 700;
-    font-stretch: 74%;
-  }
-  .head {
-    display: flex;
-    gap: 12px;
-    align-items: center;
-    min-height: 32px;
-  }
-  .legend {
-    display: flex;
-    gap: 4px;
-    margin-left: auto;
-    font: 600 11.5px/1.2 'Archivo Variable';
-    color: var(--ink-2);
-  }
-  .legend span {
-    display: grid;
-    gap: 2px;
-    min-width: 52px;
-  }
-  .legend i {
-    height: 10px;
-    border: 1px solid var(--def);
-  }
-  .chain {
-    display: flex;
-    gap: 6px;
-    overflow-x: auto;
-    padding-top: 6px;
-  }
-  .chain li {
-    flex: none;
-    border: 1px solid var(--rule-2);
-    background: var(--raised);
-    padding: 4px 8px;
-    font-size: 12.5px;
-    line-height: 1.3;
-  }
-  .chain b {
-    font: 700 13.5px/1.2 'Archivo Variable';
-    display: block;
-  }
-  @media (max-width: 1000px) {
-    .columns {
-      grid-template-columns: minmax(0, 1fr) 300px;
-    }
-    .columns > :first-child {
-      display: none;
-    }
-  }
-  @media (max-width: 700px) {
-    height: auto;
-    .columns {
-      grid-template-columns: minmax(0, 1fr);
-    }
-    .courts {
-      height: 76vw;
-    }
-    h1 {
-      margin-left: 0;
-      font-size: 20px;
-    }
-  }
-`;
-
-/** Two courts share the room of one: what is written on them is drawn larger. */
-const PAIR = 1.6;
+/** Two courts share the room of one, and a phone has little: what stands on them is drawn larger. */
+const LARGER = 1.6;
 const HOOKS = { moveBall: putBall, movePlayer: putPlayer, pressPlayer: pass };
 
 /** What there is to say of one of two zones side by side. */
@@ -183,6 +46,7 @@ export default function ZoneRoom() {
   const { chase, chased, tick } = useChase();
   const court = courtFor({ court: room.court });
   const units = useUnits(court);
+  const phone = usePhone();
   const [show, setShow] = useState({ map: true, spots: true, split: true });
   const picture = useMemo(
     () => (chase ? movingPicture(room, chase) : restPicture(room, room.zone)),
@@ -230,7 +94,7 @@ export default function ZoneRoom() {
                 court={court}
                 show={show}
                 hooks={HOOKS}
-                letters={beside ? PAIR : 1}
+                letters={beside || phone ? LARGER : 1}
                 label={`A ${room.zone}. Drag the ball or a man; press a man to pass to him.`}
               />
               {beside && <Caption zone={room.zone} picture={picture} />}
@@ -243,7 +107,7 @@ export default function ZoneRoom() {
                   show={show}
                   hooks={null}
                   label={`A ${room.beside} beside it`}
-                  letters={PAIR}
+                  letters={LARGER}
                 />
                 <Caption zone={room.beside} picture={beside} />
               </figure>

@@ -56,7 +56,7 @@ const Box = styled.div`
     padding: 4px 9px;
     border-radius: 2px;
     display: inline-grid;
-    justify-items: center;
+    place-items: center;
     gap: 2px;
   }
   .presets button[aria-pressed='true'] {

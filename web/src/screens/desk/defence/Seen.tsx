@@ -10,7 +10,7 @@ import {
 import styled from 'styled-components';
 import { Label } from '../../../ui/controls.tsx';
 import type { AgainstView } from '../../../workers/analyse.ts';
-import { seek, useNow } from '../timeline.ts';
+import { seek, useNow, useTimeline } from '../timeline.ts';
 
 const Box = styled.div`
   margin: 14px -14px 0;
@@ -90,15 +90,25 @@ const Box = styled.div`
 /** Who is open at this instant, what a look of his is worth, and what every drawn pass meets. */
 export function Seen({ against, court, units }: { against: AgainstView; court: Court; units: Units }) {
   const now = useNow();
+  const timeline = useTimeline();
   const { times, openness, splits, passes, blocked } = against.seeing;
   const i = Math.max(0, Math.min(times.length - 1, Math.round(now / 0.1)));
   const all = openness[i] ?? [];
+  const flying = all.length > 0 && all.every((o) => o.margin === -Infinity);
+  const next = timeline.possessions.find((p) => p.from > now - 0.05);
   const k = Math.max(0, Math.min(against.steps - 1, Math.round(now / against.dt)));
   const split = splits.find((s) => s.from <= now + 0.05 && now <= s.to + 0.05)?.split;
   return (
     <Box>
       <h3>
-        At {now.toFixed(1)} s <span>nearest at the shot · worth</span>
+        At {now.toFixed(1)} s{' '}
+        <span>
+          {!flying
+            ? 'nearest at the shot · worth'
+            : next
+              ? `ball in the air, ${next.holder} has it at ${next.from.toFixed(1)}`
+              : 'ball in the air'}
+        </span>
       </h3>
       <ul>
         {[...all]
@@ -171,7 +181,7 @@ function Row({ o, where, units }: { o: Openness; where: string; units: Units }) 
   const has = o.pass === null && o.margin === Infinity;
   const gone = o.margin === -Infinity;
   const say = gone
-    ? 'ball in the air'
+    ? ''
     : feet >= FAR
       ? `${sayDistance(FAR, units)}+`
       : sayDistance(units === 'feet' ? Math.round(feet * 2) / 2 : feet, units);

@@ -1,0 +1,158 @@
+import styled from 'styled-components';
+
+/** Court between ball spots and setting; one below the other on a phone. */
+export const Page = styled.div`
+  display: grid;
+  grid-template-rows: 60px minmax(0, 1fr);
+  height: 100vh;
+  height: 100dvh;
+  h1 {
+    font-size: 27px;
+    font-weight: 740;
+    font-stretch: 70%;
+    line-height: 1;
+    margin-left: 30px;
+  }
+  .columns {
+    display: grid;
+    grid-template-columns: 256px minmax(0, 1fr) 320px;
+    min-height: 0;
+  }
+  main {
+    display: grid;
+    grid-template-rows: 42px minmax(0, 1fr) auto;
+    background: var(--sheet);
+    min-width: 0;
+    min-height: 0;
+  }
+  .strip {
+    display: flex;
+    align-items: center;
+    gap: 12px;
+    padding: 0 14px 0 16px;
+    color: var(--ink-2);
+  }
+  .strip p {
+    flex: 1;
+    min-width: 0;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+  .strip b {
+    font: 700 15.5px/1.15 'Archivo Variable';
+    font-stretch: 76%;
+    color: var(--ink);
+    margin-right: 6px;
+  }
+  .courts {
+    display: grid;
+    grid-auto-rows: minmax(0, 1fr);
+    min-height: 0;
+    gap: 8px;
+    padding: 0 6px;
+  }
+  figure {
+    display: grid;
+    grid-template-rows: minmax(0, 1fr) auto;
+    min-height: 0;
+    min-width: 0;
+  }
+  figure[data-pair] {
+    grid-template: minmax(0, 1fr) / minmax(0, 1fr) 150px;
+    align-items: center;
+  }
+  figcaption {
+    font: 640 13.5px/1.3 'Archivo Variable';
+    padding-bottom: 4px;
+  }
+  .foot {
+    border-top: 1px solid var(--rule-2);
+    padding: 8px 16px 10px;
+    min-height: 104px;
+  }
+  .foot h2 {
+    font-size: 16px;
+    font-weight: 700;
+    font-stretch: 74%;
+  }
+  .head {
+    display: flex;
+    gap: 12px;
+    align-items: center;
+    min-height: 32px;
+  }
+  .legend {
+    display: flex;
+    gap: 4px;
+    margin-left: auto;
+    font: 600 11.5px/1.2 'Archivo Variable';
+    color: var(--ink-2);
+  }
+  .legend span {
+    display: grid;
+    gap: 2px;
+    min-width: 52px;
+  }
+  .legend i {
+    height: 10px;
+    border: 1px solid var(--def);
+  }
+  .chain {
+    display: flex;
+    gap: 6px;
+    overflow-x: auto;
+    padding-top: 6px;
+  }
+  .chain li {
+    flex: none;
+    border: 1px solid var(--rule-2);
+    background: var(--raised);
+    padding: 4px 8px;
+    font-size: 12.5px;
+    line-height: 1.3;
+  }
+  .chain b {
+    font: 700 13.5px/1.2 'Archivo Variable';
+    display: block;
+  }
+  @media (max-width: 1000px) {
+    .columns {
+      grid-template-columns: minmax(0, 1fr) 300px;
+    }
+    .columns > :first-child {
+      display: none;
+    }
+  }
+  @media (max-width: 700px) {
+    .columns {
+      display: block;
+      overflow: auto;
+    }
+    main {
+      grid-template-rows: auto 76vw auto;
+    }
+    .strip {
+      flex-wrap: wrap;
+      padding: 8px 14px;
+    }
+    .strip p {
+      flex: 1 0 100%;
+      white-space: normal;
+    }
+    .legend {
+      flex-wrap: wrap;
+      margin: 4px 0;
+    }
+    .head {
+      flex-wrap: wrap;
+    }
+    figure[data-pair] {
+      grid-template: minmax(0, 1fr) auto / minmax(0, 1fr);
+    }
+    h1 {
+      margin-left: 0;
+      font-size: 20px;
+    }
+  }
+`;
