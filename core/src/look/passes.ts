@@ -37,6 +37,8 @@ export interface PassSeen {
 /** Windows are looked for this far before and after a pass, and are at least this long (s). */
 const AROUND = 2.5;
 const LEAST = 0.2;
+/** Nearer to its window than this a pass is in time (s). */
+export const IN_TIME = 0.15;
 
 /** Every drawn pass of a line against its defence. Each is held once to see the window its passer had. */
 export function passesSeen(d: Defended, plan: Plan): PassSeen[] {
@@ -55,7 +57,8 @@ export function passesSeen(d: Defended, plan: Plan): PassSeen[] {
       undefined,
     );
     const window = inside ?? nearest ?? null;
-    const verdict = !window ? 'never' : inside ? 'in' : timed.start < window.from ? 'early' : 'late';
+    const off = window ? gap(window, timed.start) : 0;
+    const verdict = !window ? 'never' : off < IN_TIME ? 'in' : timed.start < window.from ? 'early' : 'late';
     return [
       {
         action: f.action,
@@ -69,7 +72,7 @@ export function passesSeen(d: Defended, plan: Plan): PassSeen[] {
         atCatch: seen.atCatch,
         window,
         verdict,
-        by: !window ? 0 : inside ? timed.start - window.from : gap(window, timed.start),
+        by: !window ? 0 : verdict === 'in' ? Math.max(0, timed.start - window.from) : off,
         left: inside ? inside.to - timed.start : 0,
       },
     ];

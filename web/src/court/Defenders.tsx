@@ -7,6 +7,7 @@ import { useLayer } from '../screens/desk/defence/view.ts';
 import { lineView, usePick } from '../screens/desk/store.ts';
 import { useNow, useTimeline } from '../screens/desk/timeline.ts';
 import type { AgainstView } from '../workers/analyse.ts';
+import { SplitLine, SplitRings } from './SplitLine.tsx';
 
 /** The five who defend, at the instant shown, and what can be seen of it. Redrawn with the time, alone. */
 export function Defenders({ scale }: { scale: Scale }) {
@@ -119,44 +120,17 @@ function SplitMark({ against, now, scale }: { against: AgainstView; now: number;
   const d = toScene(scale, bodyAt(against, k, 5 + split.defender));
   return (
     <g>
-      <circle cx={d.x} cy={d.y} r={22} fill="none" stroke="var(--ink)" strokeWidth={1.4} />
-      <circle cx={d.x} cy={d.y} r={25} fill="none" stroke="var(--ink)" strokeWidth={1.4} />
-      {split.players.map((j, i) => {
-        const p = toScene(scale, bodyAt(against, k, j));
-        const far = Math.hypot(p.x - d.x, p.y - d.y) || 1;
-        const [ux, uy] = [(p.x - d.x) / far, (p.y - d.y) / far];
-        const a = { x: d.x + ux * 26, y: d.y + uy * 26 };
-        const b = { x: p.x - ux * 24, y: p.y - uy * 24 };
-        const m = labelAt(a, b, far);
-        return (
-          <g key={j}>
-            <path
-              d={`M${a.x} ${a.y}L${b.x} ${b.y}M${b.x - uy * 8} ${b.y + ux * 8}L${b.x + uy * 8} ${b.y - ux * 8}`}
-              stroke="var(--ink)"
-              strokeWidth={3}
-            />
-            <rect
-              x={m.x - 29}
-              y={m.y - 10.5}
-              width={58}
-              height={21}
-              fill="var(--raised)"
-              stroke="var(--ink)"
-            />
-            <text x={m.x} y={m.y + 5} textAnchor="middle" className="figure">
-              +{split.late[i]!.toFixed(2)} s
-            </text>
-          </g>
-        );
-      })}
+      <SplitRings at={d} />
+      {split.players.map((j, i) => (
+        <SplitLine
+          key={j}
+          from={d}
+          to={toScene(scale, bodyAt(against, k, j))}
+          words={`+${split.late[i]!.toFixed(2)} s`}
+        />
+      ))}
     </g>
   );
-}
-
-/** Where the label of a line goes: its middle, or beside the man's far side when the line is too short for it. */
-function labelAt(a: Point, b: Point, far: number): Point {
-  if (far > 80) return { x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 };
-  return { x: b.x + (b.x < a.x ? -38 : 38), y: (a.y + b.y) / 2 };
 }
 
 /** The lane of the chosen pass: how long the ball beats the nearest hand, and whose that is. */

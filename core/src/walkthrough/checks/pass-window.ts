@@ -1,11 +1,8 @@
 import { startAt } from '../../beat/retime.ts';
-import type { PassSeen } from '../../look/passes.ts';
+import { IN_TIME, type PassSeen } from '../../look/passes.ts';
 import type { Check, CheckInput, Mend } from '../finding.ts';
 import { seconds, timed } from './support.ts';
 import { attackerAt, withDefence } from './with-defence.ts';
-
-/** Nearer to its window than this a pass is in time (s). */
-const IN_TIME = 0.15;
 
 /** Seconds to spare that make a lane safe. */
 const CLEAR = 0.1;
@@ -19,12 +16,12 @@ export const passWindow: Check = {
   code: 'pass-window',
   group: 'defence',
   words: 'A pass comes while its receiver is free',
-  limit: '0.15 s outside the open window',
+  limit: `${IN_TIME} s outside the open window`,
   source: 'from memory',
   run: withDefence((input, against) =>
     against.seeing.passes.flatMap((p) => {
       const pass = timed(input, p.action);
-      if (!pass || !p.window || (p.verdict !== 'early' && p.verdict !== 'late') || p.by < IN_TIME) return [];
+      if (!pass || !p.window || (p.verdict !== 'early' && p.verdict !== 'late')) return [];
       // A man who only takes the ball need not be free of his own: the lane is enough.
       if (p.margin >= CLEAR && !shootsNext(input, p)) return [];
       const { from, to } = p.window;

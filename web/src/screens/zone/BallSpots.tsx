@@ -66,7 +66,12 @@ const SMALL: Scale = { ppf: 2.05, mark: 0.42, margin: 0.5, depth: 31 };
 /** The ball at six places: where the zone slides to, and where it is softest then. */
 export function BallSpots() {
   const setting = useSetting();
-  const now = useRoom((r) => r.ball);
+  const now = useRoom(({ ball, court }) =>
+    SPOTS_OF.findIndex(([key]) => {
+      const p = spotPoint(courtFor({ court }), key);
+      return Math.hypot(ball.x - p.x, ball.y - p.y) < 2.6;
+    }),
+  );
   // While a man is dragged the small pictures may lag behind; the ball does not concern them.
   const places = useDeferredValue(useRoom((r) => r.places));
   const pictures = useMemo(() => {
@@ -83,20 +88,17 @@ export function BallSpots() {
       <h2>
         Ladder <span>by ball spot</span>
       </h2>
-      {pictures.map(({ key, words, ball, picture, scene }) => {
+      {pictures.map(({ key, words, ball, picture, scene }, i) => {
         const soft = picture.spots.find((s) => !s.tooLong) ?? picture.spots[0];
         return (
-          <button
-            key={key}
-            type="button"
-            aria-pressed={Math.hypot(now.x - ball.x, now.y - ball.y) < 2.6}
-            onClick={() => putBall(ball)}
-          >
+          <button key={key} type="button" aria-pressed={now === i} onClick={() => putBall(ball)}>
             <SmallPicture scene={scene} width={104} />
             <span>
               <b>{words}</b>
               <p>
-                {soft ? `Softest: ${soft.words}, ${Math.max(0, soft.late).toFixed(2)} s` : 'Nothing is soft'}
+                {soft
+                  ? `Softest: ${soft.words}, ${Math.max(0, soft.late).toFixed(2)}\u00a0s`
+                  : 'Nothing is soft'}
                 {picture.split && ` · x${picture.split.defender + 1} has two`}
               </p>
             </span>

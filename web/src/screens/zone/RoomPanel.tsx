@@ -1,9 +1,10 @@
 import { courtFor, nearestSpot, sayDistance } from '@corkscrew/core';
+import { memo } from 'react';
 import styled from 'styled-components';
 import { useUnits } from '../../app/units.ts';
 import { Button } from '../../ui/controls.tsx';
 import { Propose } from './Propose.tsx';
-import { putPlayer, useRoom, useSetting, type Picture } from './room.ts';
+import { putPlayer, useSetting, type Picture } from './room.ts';
 import { ZoneSetting } from './ZoneSetting.tsx';
 
 const Box = styled.section`
@@ -106,7 +107,7 @@ const Box = styled.section`
 `;
 
 /** The zone and our five, whom the ball splits, where it is soft, and where to put them. */
-export function RoomPanel({ picture }: { picture: Picture }) {
+export const RoomPanel = memo(function RoomPanel({ picture }: { picture: Picture }) {
   return (
     <Box aria-label="Zone">
       <ZoneSetting />
@@ -119,7 +120,7 @@ export function RoomPanel({ picture }: { picture: Picture }) {
       </p>
     </Box>
   );
-}
+});
 
 function Split({ picture: { split, floor } }: { picture: Picture }) {
   const { court: key } = useSetting();
@@ -162,16 +163,14 @@ function Split({ picture: { split, floor } }: { picture: Picture }) {
   );
 }
 
-function SoftList({ picture: { spots } }: { picture: Picture }) {
-  const places = useRoom((r) => r.places);
-  const holder = useRoom((r) => r.holder);
+function SoftList({ picture: { spots, floor } }: { picture: Picture }) {
   return (
     <div>
       <h3>Soft spots</h3>
       <table className="soft">
         <tbody>
           {spots.map((s) => {
-            const near = nearestMan(places, holder, s);
+            const near = nearestMan(floor, s);
             return (
               <tr key={s.spot}>
                 <td>
@@ -195,15 +194,11 @@ function SoftList({ picture: { spots } }: { picture: Picture }) {
   );
 }
 
-function nearestMan(
-  places: readonly { x: number; y: number }[],
-  holder: number,
-  s: { x: number; y: number },
-) {
-  let best = { j: holder === 0 ? 1 : 0, feet: Infinity };
-  places.forEach((p, j) => {
-    const feet = Math.hypot(p.x - s.x, p.y - s.y);
-    if (j !== holder && feet < best.feet) best = { j, feet };
-  });
+function nearestMan(floor: Picture['floor'], s: { x: number; y: number }) {
+  let best = { j: floor.holder === 0 ? 1 : 0, feet: Infinity };
+  for (let j = 0; j < floor.players; j++) {
+    const feet = Math.hypot(floor.ox[j]! - s.x, floor.oy[j]! - s.y);
+    if (j !== floor.holder && feet < best.feet) best = { j, feet };
+  }
   return best;
 }

@@ -72,7 +72,10 @@ export function ZoneCourt({
   const [drag, setDrag] = useState<{ who: number; from: Point; moved: boolean } | null>(null);
   const { width, height } = sceneSize(COURT);
   const scale = { ...COURT, mark: COURT.mark * letters };
-  const lines = useMemo(() => floorItems(court, COURT, true), [court]);
+  const [paint, lines] = useMemo(() => {
+    const all = floorItems(court, COURT, true);
+    return [all.filter((i) => i.part === 'paint'), all.filter((i) => i.part !== 'paint')];
+  }, [court]);
   const at = (e: PointerEvent): Point => {
     const on = e.currentTarget as SVGElement;
     const m = ((on.ownerSVGElement ?? on) as SVGSVGElement).getScreenCTM()!.inverse();
@@ -142,10 +145,13 @@ export function ZoneCourt({
       data-testid="zone-court"
       style={{ '--letters': letters } as CSSProperties}
     >
-      <SceneItems items={lines.filter((i) => i.part === 'paint')} />
+      <SceneItems items={paint} />
       {show.map && <CoverMap picture={picture} />}
-      <SceneItems items={lines.filter((i) => i.part !== 'paint')} />
-      {show.spots && spots.slice(0, 6).map((s, i) => <Soft key={s.spot} spot={s} first={i === 0} />)}
+      <SceneItems items={lines} />
+      {show.spots &&
+        spots
+          .slice(0, 6)
+          .map((s, i) => <Soft key={s.spot} spot={s} first={i === 0} men={men} letters={letters} />)}
       {show.split && split && <SplitLines picture={picture} letters={letters} />}
       <SceneItems items={shieldItems(shields, scale, true)} />
       <SceneItems items={bodyItems(bodies, floor.holder >= 0 ? PLAYERS[floor.holder]! : null, scale, true)} />

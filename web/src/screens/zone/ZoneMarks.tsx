@@ -1,7 +1,8 @@
-import { GRID } from '@corkscrew/core';
+import { GRID, type Point } from '@corkscrew/core';
 import { DESK, toScene, type Scale } from '@corkscrew/diagram';
 import { contours } from 'd3-contour';
 import { useMemo } from 'react';
+import { SplitLine, SplitRings } from '../../court/SplitLine.tsx';
 import type { Picture } from './room.ts';
 
 export const COURT: Scale = { ...DESK, margin: 1.5, depth: 34, foot: 0.5 };
@@ -32,7 +33,7 @@ export function CoverMap({ picture }: { picture: Picture }) {
           />
         </clipPath>
       </defs>
-      <g clipPath="url(#half)">
+      <g>
         {[...paths].reverse().map((d, i) => (
           <path
             key={i}
@@ -47,6 +48,7 @@ export function CoverMap({ picture }: { picture: Picture }) {
         <path
           d={`M0 0H2000V2000H0ZM${b.x - floor.level.safePass * COURT.ppf} ${b.y}a${floor.level.safePass * COURT.ppf} ${floor.level.safePass * COURT.ppf} 0 1 0 ${2 * floor.level.safePass * COURT.ppf} 0a${floor.level.safePass * COURT.ppf} ${floor.level.safePass * COURT.ppf} 0 1 0 ${-2 * floor.level.safePass * COURT.ppf} 0Z`}
           fill="url(#far)"
+          clipPath="url(#half)"
           fillRule="evenodd"
         />
       </g>
@@ -61,7 +63,7 @@ function polygons(coordinates: number[][][][]): string {
         const points = ring.map(([c = 0, r = 0]) => {
           // A cell's value stands at its middle.
           const p = toScene(COURT, { x: GRID.left + c - 0.5, y: GRID.bottom + r - 0.5 });
-          return `${p.x} ${p.y}`;
+          return `${p.x.toFixed(1)} ${p.y.toFixed(1)}`;
         });
         return `M${points.join('L')}Z`;
       }),
@@ -70,8 +72,20 @@ function polygons(coordinates: number[][][][]): string {
 }
 
 /** A soft spot: a small ring, the softest with its figure. */
-export function Soft({ spot, first }: { spot: Picture['spots'][number]; first: boolean }) {
+export function Soft({
+  spot,
+  first,
+  men,
+  letters,
+}: {
+  spot: Picture['spots'][number];
+  first: boolean;
+  men: readonly Point[];
+  letters: number;
+}) {
   const c = toScene(COURT, spot);
+  const near = men.find((p) => Math.hypot(p.x - spot.x, p.y - spot.y) < 3.5 * letters);
+  const below = near !== undefined && near.y < spot.y;
   const words = `${Math.max(0, spot.late).toFixed(2)} s`;
   return (
     <g aria-hidden="true" pointerEvents="none">
@@ -84,7 +98,7 @@ export function Soft({ spot, first }: { spot: Picture['spots'][number]; first: b
         strokeWidth={first ? 2 : 1.2}
         strokeDasharray={spot.tooLong ? '2 2' : undefined}
       />
-      <text className="iso" x={c.x} y={c.y - 9} textAnchor="middle">
+      <text className="iso" x={c.x} y={below ? c.y + 7 + 11 * letters : c.y - 9} textAnchor="middle">
         {words}
       </text>
     </g>
@@ -99,16 +113,9 @@ export function SplitLines({ picture, letters }: { picture: Picture; letters: nu
   const b = toScene(COURT, { x: floor.bx, y: floor.by });
   return (
     <g aria-hidden="true" pointerEvents="none">
-      <circle cx={d.x} cy={d.y} r={21} fill="none" stroke="var(--ink)" strokeWidth={1.4} />
-      <circle cx={d.x} cy={d.y} r={24.5} fill="none" stroke="var(--ink)" strokeWidth={1.4} />
+      <SplitRings at={d} letters={letters} />
       {split.players.map((j, i) => {
         const p = toScene(COURT, { x: floor.ox[j]!, y: floor.oy[j]! });
-        const far = Math.hypot(p.x - d.x, p.y - d.y) || 1;
-        const [ux, uy] = [(p.x - d.x) / far, (p.y - d.y) / far];
-        const a = { x: d.x + ux * 26, y: d.y + uy * 26 };
-        const e = { x: p.x - ux * 20, y: p.y - uy * 20 };
-        const m = { x: (a.x + e.x) / 2, y: (a.y + e.y) / 2 };
-        const t = split.contest[i]!;
         return (
           <g key={j}>
             <path d={`M${b.x} ${b.y}L${p.x} ${p.y}`} stroke="var(--sheet)" strokeWidth={6} />
@@ -119,22 +126,7 @@ export function SplitLines({ picture, letters }: { picture: Picture; letters: nu
               strokeDasharray="7 5"
               fill="none"
             />
-            <path
-              d={`M${a.x} ${a.y}L${e.x} ${e.y}M${e.x - uy * 8} ${e.y + ux * 8}L${e.x + uy * 8} ${e.y - ux * 8}`}
-              stroke="var(--ink)"
-              strokeWidth={3}
-            />
-            <rect
-              x={m.x - 40 * letters}
-              y={m.y - 10 * letters}
-              width={80 * letters}
-              height={19 * letters}
-              fill="var(--raised)"
-              stroke="var(--ink)"
-            />
-            <text x={m.x} y={m.y + 4.5 * letters} textAnchor="middle" className="figure">
-              {t.toFixed(2)} <tspan fontWeight={760}>+{split.late[i]!.toFixed(2)}</tspan>
-            </text>
+            <SplitLine from={d} to={p} words={`+${split.late[i]!.toFixed(2)} s`} letters={letters} />
           </g>
         );
       })}

@@ -1,6 +1,6 @@
 import { courtFor, sayDistance } from '@corkscrew/core';
 import { RotateCcw } from 'lucide-react';
-import { useEffect, useMemo, useState } from 'react';
+import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { usePhone } from '../../app/phone.ts';
 import { useUnits } from '../../app/units.ts';
 import { Button, Toggle } from '../../ui/controls.tsx';
@@ -33,12 +33,20 @@ function Caption({ zone, picture }: { zone: string; picture: Picture }) {
     <figcaption>
       <b>{zone}</b>
       <br />
-      {split ? `x${split.defender + 1} has two: ${split.margin.toFixed(2)} s` : 'Nobody is split'}
+      {split ? `x${split.defender + 1} has two: ${split.margin.toFixed(2)}\u00a0s` : 'Nobody is split'}
       <br />
-      {soft ? `Softest: ${soft.words}, ${Math.max(0, soft.late).toFixed(2)} s` : 'Nothing is soft'}
+      {soft ? `Softest: ${soft.words}, ${Math.max(0, soft.late).toFixed(2)}\u00a0s` : 'Nothing is soft'}
     </figcaption>
   );
 }
+
+/** Made once: what does not change is not rendered again with every move of the pointer. */
+const BAR = (
+  <TopBar room="zone">
+    <h1>Zone room</h1>
+  </TopBar>
+);
+const LAYERS = { map: 'Cover', spots: 'Soft spots', split: 'Close-outs' } as const;
 
 /** A place to think about a zone: drag the ball and the five, pass it round, and see what gives. */
 export default function ZoneRoom() {
@@ -65,12 +73,21 @@ export default function ZoneRoom() {
     document.title = 'Zone room · Corkscrew';
     return stopChase;
   }, []);
+  // The court keeps up with the pointer; the figures beside it follow when there is time.
+  const told = useDeferredValue(picture);
+  const layers = useMemo(
+    () =>
+      (['map', 'spots', 'split'] as const).map((k) => (
+        <Toggle key={k} isSelected={show[k]} onChange={(on) => setShow({ ...show, [k]: on })}>
+          {LAYERS[k]}
+        </Toggle>
+      )),
+    [show],
+  );
   const { split } = picture;
   return (
     <Page>
-      <TopBar room="zone">
-        <h1>Zone room</h1>
-      </TopBar>
+      {BAR}
       <div className="columns">
         <BallSpots />
         <main>
@@ -81,11 +98,7 @@ export default function ZoneRoom() {
                 ? `x${split.defender + 1} has two of ours, ${split.players[0] + 1} and ${split.players[1] + 1}: the other is ${split.margin.toFixed(2)} s free.`
                 : 'Nobody is split. Move the ball, or a man.'}
             </p>
-            {(['map', 'spots', 'split'] as const).map((k) => (
-              <Toggle key={k} isSelected={show[k]} onChange={(on) => setShow({ ...show, [k]: on })}>
-                {k === 'map' ? 'Cover' : k === 'spots' ? 'Soft spots' : 'Close-outs'}
-              </Toggle>
-            ))}
+            {layers}
           </div>
           <div className="courts">
             <figure data-pair={beside ? true : undefined}>
@@ -154,7 +167,7 @@ export default function ZoneRoom() {
             )}
           </section>
         </main>
-        <RoomPanel picture={picture} />
+        <RoomPanel picture={told} />
       </div>
     </Page>
   );

@@ -32,8 +32,9 @@ import {
   type ZoneKey,
 } from '@corkscrew/core';
 import { create } from 'zustand';
-import { persist } from 'zustand/middleware';
+import { createJSONStorage, persist } from 'zustand/middleware';
 import { useShallow } from 'zustand/react/shallow';
+import { lateStorage } from '../../app/late-storage.ts';
 
 /** What the coach has set up: whose zone, how it is played, who stands where, and where the ball is. */
 export interface Room {
@@ -78,7 +79,7 @@ export const useRoom = create<Room>()(
       inside: 1,
       spacing: 12,
     }),
-    { name: 'corkscrew.zone', version: 1 },
+    { name: 'corkscrew.zone', version: 1, storage: createJSONStorage(lateStorage) },
   ),
 );
 
