@@ -144,6 +144,18 @@ test('a defence is kept for the team and taken over by another play', async ({ p
   await expect(page.getByLabel('Screens on the ball')).toHaveValue('trap');
   await page.getByRole('button', { name: 'Forget Our Trap' }).click();
   await expect(page.getByRole('button', { name: 'Our Trap', exact: true })).toHaveCount(0);
+
+  // The team's own makes go into what a look is worth.
+  const threes = page.getByText(/ \d+ % × 3 × /);
+  const makes = async () =>
+    Math.max(...(await threes.allInnerTexts()).map((t) => Number(/(\d+) %/.exec(t)![1])));
+  await expect.poll(makes).toBeLessThan(40);
+  await page.getByText('What we make').click();
+  await page.getByLabel('From three, open, %').fill('90');
+  await page.keyboard.press('Enter');
+  await expect.poll(makes).toBeGreaterThan(60);
+  await page.getByRole('button', { name: 'As most of this level' }).click();
+  await expect.poll(makes).toBeLessThan(40);
 });
 
 test('in the zone room the ball is dragged and the split man named, passes are chased, and a play made of it', async ({
@@ -178,8 +190,10 @@ test('in the zone room the ball is dragged and the split man named, passes are c
 
   await page.getByRole('button', { name: 'Where would you put them?' }).click();
   await expect(page.getByText(/late for the shot\./).first()).toBeVisible();
-  await page.getByLabel('Beside it').selectOption('1-3-1');
+  await page.getByRole('combobox', { name: /^Beside it/ }).selectOption('1-3-1');
   await expect(page.getByTestId('zone-court')).toHaveCount(2);
+  await page.getByRole('combobox', { name: /^Beside it/ }).selectOption('set:horns');
+  await expect(page.getByRole('figure').filter({ hasText: 'Horns' })).toContainText(/Softest/);
 
   await page.getByRole('button', { name: 'New play from this' }).click();
   await expect(page.getByRole('heading', { name: 'Against a 2-3' })).toBeVisible();

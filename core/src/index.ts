@@ -43,7 +43,7 @@ export * from './look/split.ts';
 export * from './look/against.ts';
 export * from './look/propose-places.ts';
 export { passTo, trapped, SPACE, type Pass } from './look/times.ts';
-export { MAKES, type Makes } from './look/worth.ts';
+export { openMakes, withMakes, type OpenMakes } from './look/worth.ts';
 export * from './walkthrough/finding.ts';
 export * from './walkthrough/moments.ts';
 export * from './walkthrough/school.ts';

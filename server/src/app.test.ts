@@ -210,6 +210,9 @@ describe('the service', () => {
     const bad = await send('PATCH', '/api/team', { school: { rebounders: 9 } });
     expect(bad.status).toBe(400);
     expect(await json(await request('/api/team'))).toMatchObject({ school: { rebounders: 2 } });
+    const makes = await send('PATCH', '/api/team', { school: { makes: { three: 36 } } });
+    expect(await json(makes)).toMatchObject({ school: { makes: { three: 36 } } });
+    expect((await send('PATCH', '/api/team', { school: { makes: { three: 360 } } })).status).toBe(400);
     await send('PATCH', '/api/team', { school: {} });
     const ours = { id: 't1', name: 'Our drop', type: 'man', onBall: 'drop' };
     expect(await json(await send('PATCH', '/api/team', { defences: [ours] }))).toMatchObject({

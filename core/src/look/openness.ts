@@ -2,7 +2,7 @@ import type { Defended } from '../defence/defended.ts';
 import { WINDUP } from '../motion/level.ts';
 import { CONTEST, contest, timeFor, type Contest, type Shot } from './contest.ts';
 import { lane, type Lane, type PassKind } from './lane.ts';
-import { make, MAKES, points, type Makes } from './worth.ts';
+import { make, points } from './worth.ts';
 
 /** The usual bands of how open a shooter is, feet to the nearest man. */
 export const BANDS = ['0–2', '2–4', '4–6', '6+'] as const;
@@ -97,9 +97,9 @@ function placeAt(d: Defended, k: number, player: number, out: { x: number; y: nu
   out.y = d.rails.y[i]!;
 }
 
-/** How open `player` is at step k. Feet and seconds; the makes are from memory unless given. */
-export function opennessAt(d: Defended, k: number, player: number, makes: Makes = MAKES): Openness {
-  const c = chanceAt(d, k, player, makes);
+/** How open `player` is at step k. Feet and seconds. */
+export function opennessAt(d: Defended, k: number, player: number): Openness {
+  const c = chanceAt(d, k, player);
   nearestNow(d, k, player);
   return {
     player,
@@ -124,9 +124,9 @@ export function opennessAt(d: Defended, k: number, player: number, makes: Makes 
 }
 
 /** The best chance he has now: an open one before any other, then the one worth most. */
-function chanceAt(d: Defended, k: number, player: number, makes: Makes): Chance {
+function chanceAt(d: Defended, k: number, player: number): Chance {
   const passer = d.rails.track.holder[k]!;
-  if (passer === player) return ownShot(d, k, player, makes, chances[0]);
+  if (passer === player) return ownShot(d, k, player, chances[0]);
   if (passer < 0) return NONE;
   placeAt(d, k, passer, from);
   placeAt(d, k, player, to);
@@ -135,24 +135,18 @@ function chanceAt(d: Defended, k: number, player: number, makes: Makes): Chance 
   let best: Chance | undefined;
   for (const kind of KINDS) {
     if ((kind === 'lob' && toRim > LOB_WITHIN) || (kind === 'skip' && length < SKIP_FROM)) continue;
-    const o = byPass(d, k, player, kind, makes, best === chances[0] ? chances[1] : chances[0]);
+    const o = byPass(d, k, player, kind, best === chances[0] ? chances[1] : chances[0]);
     if (!best || (o.open && !best.open) || (o.open === best.open && o.value > best.value)) best = o;
   }
   return best ?? NONE;
 }
 
 /** The chance by one kind of pass from the man with the ball. */
-export function passChance(
-  d: Defended,
-  k: number,
-  player: number,
-  kind: PassKind,
-  makes: Makes = MAKES,
-): Readonly<Chance> {
+export function passChance(d: Defended, k: number, player: number, kind: PassKind): Readonly<Chance> {
   const passer = d.rails.track.holder[k]!;
   if (passer < 0 || passer === player) return NONE;
   placeAt(d, k, passer, from);
-  return { ...byPass(d, k, player, kind, makes, chances[0]) };
+  return { ...byPass(d, k, player, kind, chances[0]) };
 }
 
 function nearestNow(d: Defended, k: number, player: number): void {
@@ -188,7 +182,7 @@ function meet(d: Defended, k: number, player: number, windup: number, speed: num
   return flight;
 }
 
-function byPass(d: Defended, k: number, player: number, kind: PassKind, makes: Makes, out: Chance): Chance {
+function byPass(d: Defended, k: number, player: number, kind: PassKind, out: Chance): Chance {
   const { rails } = d;
   const { man } = rails.level;
   const windup = WINDUP[kind];
@@ -206,7 +200,7 @@ function byPass(d: Defended, k: number, player: number, kind: PassKind, makes: M
   shot.t = t;
   out.pass = kind;
   out.atCatch = contest(d, shot, near).feet;
-  best(d, k, player, t, man.catchToShot, makes, out);
+  best(d, k, player, t, man.catchToShot, out);
   const toRim = Math.sqrt(to.x ** 2 + (to.y - rails.court.rimY) ** 2);
   out.margin = beside.margin;
   out.laneMan = beside.who;
@@ -239,12 +233,12 @@ function overTheTop(d: Defended, k: number, player: number): void {
   }
 }
 
-function ownShot(d: Defended, k: number, player: number, makes: Makes, out: Chance): Chance {
+function ownShot(d: Defended, k: number, player: number, out: Chance): Chance {
   placeAt(d, k, player, to);
   shot.k = k;
   shot.player = player;
   shot.seen = CONTEST.seesShot * d.rails.level.man.react;
-  best(d, k, player, 0, d.rails.level.man.pullUp, makes, out);
+  best(d, k, player, 0, d.rails.level.man.pullUp, out);
   const toRim = Math.sqrt(to.x ** 2 + (to.y - d.rails.court.rimY) ** 2);
   out.pass = null;
   out.atCatch = out.atShot;
@@ -258,15 +252,7 @@ function ownShot(d: Defended, k: number, player: number, makes: Makes, out: Chan
 }
 
 /** The better of a shot where he is and a finish at the rim; `to` holds where he has the ball after t. */
-function best(
-  d: Defended,
-  k: number,
-  player: number,
-  t: number,
-  release: number,
-  makes: Makes,
-  out: Chance,
-): void {
+function best(d: Defended, k: number, player: number, t: number, release: number, out: Chance): void {
   const { rails } = d;
   const { court, level } = rails;
   const { man } = level;
@@ -285,11 +271,11 @@ function best(
   out.atShot = near.feet;
   out.jumper = near.feet;
   out.by = near.who;
-  out.make = rimLoss(make(court, level, target, near.feet, makes), far, near.feet);
+  out.make = rimLoss(make(court, level, target, near.feet), far, near.feet);
   out.points = points(court, target);
   out.how = 'shot';
   const here = Math.sqrt(to.x ** 2 + (to.y - court.rimY) ** 2);
-  if (here > 4.5 && here <= 17) finish(d, t, here, makes, out);
+  if (here > 4.5 && here <= 17) finish(d, t, here, out);
 }
 
 function rimLoss(made: number, far: number, feet: number): number {
@@ -297,7 +283,7 @@ function rimLoss(made: number, far: number, feet: number): number {
 }
 
 /** Two steps and a layup, when that is the better: nobody may be on the way or at the rim. */
-function finish(d: Defended, t: number, here: number, makes: Makes, out: Chance): void {
+function finish(d: Defended, t: number, here: number, out: Chance): void {
   const { court, level } = d.rails;
   const fx = to.x;
   const fy = to.y;
@@ -322,7 +308,7 @@ function finish(d: Defended, t: number, here: number, makes: Makes, out: Chance)
   target.y = court.rimY + 2.5;
   const walled =
     1 - 0.4 * Math.min(1, Math.max(0, (3.5 - feet) / 1.5)) * Math.min(1, Math.max(0, (here - 5) / 8));
-  const made = rimLoss(make(court, level, target, feet, makes), 2.5, feet) * walled;
+  const made = rimLoss(make(court, level, target, feet), 2.5, feet) * walled;
   if (made * 2 <= out.make * out.points) return;
   out.make = made;
   out.points = 2;

@@ -1,15 +1,13 @@
-import { distanceToRim } from '../court/queries.ts';
-import { behindArc } from '../court/queries.ts';
+import { behindArc, distanceToRim } from '../court/queries.ts';
 import type { Court } from '../court/court.ts';
 import type { LevelRecord } from '../motion/level.ts';
 import type { Point } from '../geometry/vec.ts';
 
 /** Where a shot is taken from, as far as makes differ. */
 type ShotZone = 'rim' | 'short' | 'mid' | 'three' | 'deep';
-export type Makes = Readonly<Record<ShotZone, readonly [number, number, number, number]>>;
 
-/** Share of shots a professional makes with the nearest man 1, 3, 5 and 7 feet off (from memory; editable). */
-export const MAKES: Makes = {
+/** Share of shots a professional makes with the nearest man 1, 3, 5 and 7 feet off (from memory). */
+const MAKES: Readonly<Record<ShotZone, readonly [number, number, number, number]>> = {
   rim: [0.43, 0.54, 0.66, 0.8],
   short: [0.34, 0.39, 0.44, 0.5],
   mid: [0.32, 0.36, 0.4, 0.44],
@@ -27,9 +25,9 @@ function shotZone(court: Court, p: Point): ShotZone {
 }
 
 /** Chance that a shot from p goes in with the nearest man `feet` off. */
-export function make(court: Court, level: LevelRecord, p: Point, feet: number, makes: Makes = MAKES): number {
+export function make(court: Court, level: LevelRecord, p: Point, feet: number): number {
   const zone = shotZone(court, p);
-  const row = makes[zone];
+  const row = MAKES[zone];
   const k = Math.min(3, Math.max(0, (feet - 1) / 2));
   const i = Math.min(2, Math.floor(k));
   const share = level.man.makes[zone === 'deep' ? 'three' : zone];
@@ -38,3 +36,24 @@ export function make(court: Court, level: LevelRecord, p: Point, feet: number, m
 }
 
 export const points = (court: Court, p: Point): number => (behindArc(court, p) ? 3 : 2);
+
+/** Of a hundred open shots (nearest man 5 ft off) how many go in, by where they are taken. */
+const KINDS = ['rim', 'short', 'mid', 'three'] as const;
+export type OpenMakes = Readonly<Record<(typeof KINDS)[number], number>>;
+const OPEN = 2;
+
+export function openMakes(level: LevelRecord): OpenMakes {
+  const of = (kind: (typeof KINDS)[number]) => Math.round(100 * MAKES[kind][OPEN]! * level.man.makes[kind]);
+  return { rim: of('rim'), short: of('short'), mid: of('mid'), three: of('three') };
+}
+
+/** A level with a team's own makes; a man who comes near takes off as large a share of them as of anybody's. */
+export function withMakes(
+  level: LevelRecord,
+  own?: { readonly [K in keyof OpenMakes]?: number | undefined },
+): LevelRecord {
+  if (!own) return level;
+  const makes = { ...level.man.makes };
+  for (const kind of KINDS) if (own[kind] !== undefined) makes[kind] = own[kind] / 100 / MAKES[kind][OPEN]!;
+  return { ...level, man: { ...level.man, makes } };
+}

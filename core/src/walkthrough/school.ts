@@ -13,8 +13,12 @@ export const SchoolSchema = z.object({
 });
 export type School = z.infer<typeof SchoolSchema>;
 
-/** What a team teaches otherwise than most. */
-export const OwnSchoolSchema = SchoolSchema.partial();
+const Percent = z.number().min(1).max(100);
+
+/** What a team teaches otherwise than most, and how many of a hundred open shots it makes. */
+export const OwnSchoolSchema = SchoolSchema.partial().extend({
+  makes: z.object({ rim: Percent, short: Percent, mid: Percent, three: Percent }).partial().optional(),
+});
 export type OwnSchool = z.infer<typeof OwnSchoolSchema>;
 
 /** What most schools of a level teach, where the team has not said otherwise; the youngest stand a little closer. */

@@ -301,7 +301,7 @@ export function Stage({ findings }: { findings: readonly Finding[] }) {
           );
         })
       )}
-      {!s.running && !timed && !s.placing && <Coverages scale={scale} />}
+      {!s.running && !phone && !timed && !s.placing && <Coverages scale={scale} />}
       {s.showGaps && <Gaps walk={walk} scale={scale} />}
       {s.shown && !s.running && <Marks finding={s.shown} scale={scale} />}
       {s.actionId && !s.running && !timed && <PathHandles floorPoint={floorPoint} />}

@@ -46,6 +46,11 @@ const Bar = styled.header`
       width: auto;
       gap: 12px;
     }
+    /* Beside a play's name there is room for the way back only. */
+    nav[data-room='desk'] a:nth-of-type(2),
+    nav[data-room='desk'] a:nth-of-type(4) {
+      display: none;
+    }
   }
 `;
 
@@ -77,7 +82,7 @@ export function TopBar({
   const [theme, setTheme] = useState(currentTheme());
   return (
     <Bar>
-      <nav aria-label="Rooms">
+      <nav aria-label="Rooms" data-room={room ?? undefined}>
         <Link to="/plays" aria-label="Corkscrew" style={{ border: 0, padding: 0, lineHeight: 0 }}>
           <Mark />
         </Link>

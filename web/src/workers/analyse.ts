@@ -6,6 +6,7 @@ import {
   metricsOf,
   playAgainst,
   walkThrough,
+  withMakes,
   type Against,
   type Defence,
   type Finding,
@@ -59,7 +60,7 @@ self.onmessage = ({ data }: MessageEvent<Question>) => {
   const court = courtFor(play);
   const line = lineTo(play, leaf);
   const compiled = compile(play, leaf, court, play.level);
-  const level = levelRecord(play.level, play.women ?? false);
+  const level = withMakes(levelRecord(play.level, play.women ?? false), school.makes);
   const against = defence && playAgainst(play, compiled.timeline, defence, court, level);
   const answer: Answer = {
     findings: walkThrough(play, line, { units, school, compiled, against }),

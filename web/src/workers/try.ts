@@ -8,7 +8,9 @@ import {
   seeingOf,
   setupOf,
   simulate,
+  withMakes,
   type Defence,
+  type OwnSchool,
   type Play,
   type PlayerId,
 } from '@corkscrew/core';
@@ -17,6 +19,7 @@ export interface TryQuestion {
   readonly play: Play;
   readonly leaf: string;
   readonly defence: Defence;
+  readonly school: OwnSchool;
 }
 /** One line against one defence, in the few figures that tell them apart. */
 export interface Tried {
@@ -33,9 +36,9 @@ export interface Tried {
 
 /** Plays a line against a defence, whatever its reads say: this is how it stands when they do something else. */
 self.onmessage = ({ data }: MessageEvent<TryQuestion>) => {
-  const { play, leaf, defence } = data;
+  const { play, leaf, defence, school } = data;
   const court = courtFor(play);
-  const level = levelRecord(play.level, play.women ?? false);
+  const level = withMakes(levelRecord(play.level, play.women ?? false), school.makes);
   const { timeline } = compile(play, leaf, court, play.level);
   const { plan } = setupOf(play, defence, timeline, court);
   const defended = simulate(railsOf(timeline, court, level), plan);

@@ -1,9 +1,8 @@
-import type { Defence, Finding, Metrics, OwnSchool, Play, Units } from '@corkscrew/core';
-import { useQuery } from '@tanstack/react-query';
+import type { Defence, Finding, Metrics, Play, Units } from '@corkscrew/core';
 import { useEffect } from 'react';
 import { create } from 'zustand';
-import { api } from '../../app/api.ts';
 import type { AgainstView, Answer, Question } from '../../workers/analyse.ts';
+import { useOwnSchool } from './own-school.ts';
 
 interface Analysis {
   readonly play: Play | null;
@@ -62,14 +61,12 @@ function start(): Worker {
 
 /** Has a line walked through whenever it or the defence changes. One instance on the desk. */
 export function useAnalysing(play: Play, leaf: string, units: Units, defence: Defence | null): void {
-  const team = useQuery({ queryKey: ['team'], queryFn: api.team });
-  const school = team.data?.school ?? USUAL;
+  const { own: school } = useOwnSchool();
   useEffect(
     () => ask({ at: performance.now(), play, leaf, units, school, defence }),
     [play, leaf, units, school, defence],
   );
 }
-const USUAL: OwnSchool = {};
 
 const NONE: readonly Finding[] = [];
 

@@ -8,6 +8,7 @@ import { TopBar } from '../../ui/TopBar.tsx';
 import { BallSpots } from './BallSpots.tsx';
 import { Page } from './Page.ts';
 import {
+  besidePicture,
   movingPicture,
   pass,
   putBall,
@@ -25,13 +26,13 @@ import { ZoneCourt } from './ZoneCourt.tsx';
 const LARGER = 1.6;
 const HOOKS = { moveBall: putBall, movePlayer: putPlayer, pressPlayer: pass };
 
-/** What there is to say of one of two zones side by side. */
-function Caption({ zone, picture }: { zone: string; picture: Picture }) {
+/** What there is to say of one of two side by side. */
+function Caption({ name, picture }: { name: string; picture: Picture }) {
   const { split, spots } = picture;
   const soft = spots.find((s) => !s.tooLong);
   return (
     <figcaption>
-      <b>{zone}</b>
+      <b>{name}</b>
       <br />
       {split ? `x${split.defender + 1} has two: ${split.margin.toFixed(2)}\u00a0s` : 'Nobody is split'}
       <br />
@@ -62,10 +63,7 @@ export default function ZoneRoom() {
     [room, chase, tick],
   );
   const beside = useMemo(
-    () =>
-      room.beside
-        ? restPicture(chase ? { ...room, ball: chase.ball, holder: chase.holder } : room, room.beside)
-        : null,
+    () => besidePicture(chase ? { ...room, ball: chase.ball, holder: chase.holder } : room),
     // eslint-disable-next-line react-hooks/exhaustive-deps -- as above
     [room, chase, tick],
   );
@@ -110,19 +108,19 @@ export default function ZoneRoom() {
                 letters={beside || phone ? LARGER : 1}
                 label={`A ${room.zone}. Drag the ball or a man; press a man to pass to him.`}
               />
-              {beside && <Caption zone={room.zone} picture={picture} />}
+              {beside && <Caption name={beside.against} picture={picture} />}
             </figure>
-            {beside && room.beside && (
+            {beside && (
               <figure data-pair>
                 <ZoneCourt
-                  picture={beside}
+                  picture={beside.picture}
                   court={court}
                   show={show}
                   hooks={null}
-                  label={`A ${room.beside} beside it`}
+                  label={`${beside.name} beside it`}
                   letters={LARGER}
                 />
-                <Caption zone={room.beside} picture={beside} />
+                <Caption name={beside.name} picture={beside.picture} />
               </figure>
             )}
           </div>

@@ -2,7 +2,7 @@ import { ALIGNMENTS, alternativesOf, courtFor, ZONE_PRESETS, zoneByKey, type Zon
 import { memo } from 'react';
 import { Choice, COURT_OPTIONS, LEVEL_OPTIONS } from '../../ui/Choice.tsx';
 import { ZoneGlyph } from '../desk/defence/ZoneGlyph.tsx';
-import { placesOf, putAll, stopChase, useRoom, useSetting } from './room.ts';
+import { placesOf, putAll, stopChase, useRoom, useSetting, type Room } from './room.ts';
 
 const GROUPS = {
   wing: 'First pass to the wing',
@@ -65,8 +65,12 @@ export const ZoneSetting = memo(function ZoneSetting() {
         <Choice
           label="Beside it"
           value={room.beside ?? ''}
-          options={[['', 'nothing'], ...ZONE_PRESETS.map((p) => [p.key, `a ${p.key}`] as const)]}
-          onChange={(z) => useRoom.setState({ beside: (z || null) as ZoneKey | null })}
+          options={[
+            ['', 'nothing'],
+            ...ZONE_PRESETS.map((p) => [p.key, `a ${p.key}`] as const),
+            ...ALIGNMENTS.map((a) => [`set:${a.key}`, `our ${a.name}`] as const),
+          ]}
+          onChange={(z) => useRoom.setState({ beside: (z || null) as Room['beside'] })}
         />
         <Choice
           label="Level"

@@ -42,8 +42,8 @@ export interface Room {
   readonly level: Level;
   readonly zone: ZoneKey;
   readonly schools: readonly string[];
-  /** A second zone beside the first, or none. */
-  readonly beside: ZoneKey | null;
+  /** Beside it: another zone against our five, another set of ours against this zone, or nothing. */
+  readonly beside: ZoneKey | `set:${string}` | null;
   readonly set: string;
   readonly places: readonly Point[];
   /** Who has the ball, −1 when it lies on the floor where it was put. */
@@ -151,6 +151,30 @@ export function restPicture(
   });
   settled(schemeFor(room, zone), level, seenOf(room), floor.dx, floor.dy);
   return lookAt(floor);
+}
+
+/** What stands beside the room's own picture: both names, and what it looks like. */
+interface Beside {
+  readonly against: string;
+  readonly name: string;
+  readonly picture: Picture;
+}
+
+export function besidePicture(room: Room): Beside | null {
+  const { beside } = room;
+  if (!beside) return null;
+  if (!beside.startsWith('set:'))
+    return { against: room.zone, name: beside, picture: restPicture(room, beside as ZoneKey) };
+  const set = beside.slice('set:'.length);
+  const places = placesOf(courtFor({ court: room.court }), set);
+  // The ball is with whoever of them stands nearest to where it is now.
+  const far = places.map((p) => Math.hypot(p.x - room.ball.x, p.y - room.ball.y));
+  const holder = far.indexOf(Math.min(...far));
+  return {
+    against: alignmentByKey(room.set)?.name ?? 'Ours',
+    name: alignmentByKey(set)?.name ?? set,
+    picture: restPicture({ ...room, places, holder, ball: places[holder]! }, room.zone),
+  };
 }
 
 /** A zone on the move. */

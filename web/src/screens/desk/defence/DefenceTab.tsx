@@ -15,6 +15,7 @@ import { Button, IconButton, Label, Toggle } from '../../../ui/controls.tsx';
 import { useAgainst, useStale } from '../analysis.ts';
 import { lineView, usePick } from '../store.ts';
 import { chooseType, takeDefence } from './change.ts';
+import { MakesForm } from './MakesForm.tsx';
 import { ManFields } from './ManFields.tsx';
 import { Seen } from './Seen.tsx';
 import { TryAll } from './TryAll.tsx';
@@ -175,6 +176,7 @@ export function DefenceTab() {
             </p>
           ))}
           <div aria-busy={stale}>{against && <Seen against={against} court={court} units={units} />}</div>
+          <MakesForm level={play.level} women={play.women ?? false} />
           <TryAll play={play} leaf={line.at(-1)!.id} />
           <Layers />
         </>

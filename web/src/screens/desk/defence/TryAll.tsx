@@ -3,6 +3,7 @@ import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { Button } from '../../../ui/controls.tsx';
 import type { Tried } from '../../../workers/try.ts';
+import { useOwnSchool } from '../own-school.ts';
 import { takeDefence } from './change.ts';
 import { askMany } from './pool.ts';
 
@@ -51,6 +52,7 @@ const DEFENCES: readonly Defence[] = PRESETS.map((p) => ({ ...p.defence, id: p.k
 
 /** The line against every defence there is a name for, on all the machine's cores; what is overtaken is stopped. */
 export function TryAll({ play, leaf }: { play: Play; leaf: string }) {
+  const { own: school } = useOwnSchool();
   const [answers, setAnswers] = useState<readonly Tried[] | null>(null);
   const stop = useRef<(() => void) | null>(null);
   // Another document or ending: what was being tried is of no use any more.
@@ -59,13 +61,13 @@ export function TryAll({ play, leaf }: { play: Play; leaf: string }) {
       stop.current?.();
       setAnswers(null);
     },
-    [play.frames, play.start, leaf],
+    [play.frames, play.start, leaf, school],
   );
   const begin = () => {
     stop.current?.();
     setAnswers([]);
     stop.current = askMany(
-      DEFENCES.map((defence) => ({ play, leaf, defence })),
+      DEFENCES.map((defence) => ({ play, leaf, defence, school })),
       (answer) => setAnswers((known) => [...(known ?? []), answer]),
     );
   };

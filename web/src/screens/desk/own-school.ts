@@ -1,0 +1,16 @@
+import type { OwnSchool } from '@corkscrew/core';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { api } from '../../app/api.ts';
+
+const USUAL: OwnSchool = {};
+
+/** What the team teaches and makes otherwise than most, and how to change it. */
+export function useOwnSchool() {
+  const client = useQueryClient();
+  const team = useQuery({ queryKey: ['team'], queryFn: api.team });
+  const { mutate, error } = useMutation({
+    mutationFn: (school: OwnSchool) => api.changeTeam({ school }),
+    onSuccess: (now) => client.setQueryData(['team'], now),
+  });
+  return { own: team.data?.school ?? USUAL, save: mutate, error };
+}
