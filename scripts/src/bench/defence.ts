@@ -32,9 +32,9 @@ function lineOf(play: Play) {
   return { court, level, timeline };
 }
 
-/** Milliseconds of a call after it has warmed up, sorted. */
+/** Milliseconds of a call, sorted, once the engine has compiled it for good: that takes some hundred runs. */
 function sorted(runs: number, call: () => unknown): number[] {
-  for (let i = 0; i < Math.min(20, runs); i++) call();
+  for (let i = 0; i < Math.min(200, 3 * runs); i++) call();
   const times = Array.from({ length: runs }, () => {
     const began = performance.now();
     call();
