@@ -1,7 +1,8 @@
 import { byPlayer, courtFor, PLAYERS, spotPoint, type SpotKey } from '@corkscrew/core';
 import { bodyItems, floorItems, sceneSize, shieldItems, type Scale, type Scene } from '@corkscrew/diagram';
-import { useDeferredValue, useMemo } from 'react';
+import { useMemo } from 'react';
 import styled from 'styled-components';
+import { useLate } from '../../app/late.ts';
 import { Picture as SmallPicture } from '../../ui/SceneSvg.tsx';
 import { putBall, restPicture, useRoom, useSetting, type Picture } from './room.ts';
 
@@ -73,7 +74,10 @@ export function BallSpots() {
     }),
   );
   // While a man is dragged the small pictures may lag behind; the ball does not concern them.
-  const places = useDeferredValue(useRoom((r) => r.places));
+  const places = useLate(
+    useRoom((r) => r.places),
+    250,
+  );
   const pictures = useMemo(() => {
     const court = courtFor({ court: setting.court });
     return SPOTS_OF.map(([key, words]) => {

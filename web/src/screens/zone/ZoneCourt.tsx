@@ -51,6 +51,19 @@ interface Hooks {
   readonly pressPlayer: (j: number) => void;
 }
 
+interface Drag {
+  readonly who: number;
+  readonly from: Point;
+  readonly moved: boolean;
+  /** From the window to the drawing; asked once a drag, because asking makes the browser lay the page out. */
+  readonly toDrawing: DOMMatrix;
+}
+
+function floorAt(e: PointerEvent, toDrawing: DOMMatrix): Point {
+  const p = toFloor(COURT, new DOMPoint(e.clientX, e.clientY).matrixTransform(toDrawing));
+  return { x: Math.min(24.5, Math.max(-24.5, p.x)), y: Math.min(33, Math.max(0.5, p.y)) };
+}
+
 /** A zone on its half court: what it covers, where it is soft, whom the ball splits. Everything can be dragged. */
 export function ZoneCourt({
   picture,
@@ -69,27 +82,22 @@ export function ZoneCourt({
   letters?: number;
 }) {
   const { floor, split, spots } = picture;
-  const [drag, setDrag] = useState<{ who: number; from: Point; moved: boolean } | null>(null);
+  const [drag, setDrag] = useState<Drag | null>(null);
   const { width, height } = sceneSize(COURT);
   const scale = { ...COURT, mark: COURT.mark * letters };
   const [paint, lines] = useMemo(() => {
     const all = floorItems(court, COURT, true);
     return [all.filter((i) => i.part === 'paint'), all.filter((i) => i.part !== 'paint')];
   }, [court]);
-  const at = (e: PointerEvent): Point => {
-    const on = e.currentTarget as SVGElement;
-    const m = ((on.ownerSVGElement ?? on) as SVGSVGElement).getScreenCTM()!.inverse();
-    const p = toFloor(COURT, new DOMPoint(e.clientX, e.clientY).matrixTransform(m));
-    return { x: Math.min(24.5, Math.max(-24.5, p.x)), y: Math.min(33, Math.max(0.5, p.y)) };
-  };
   const down = (e: PointerEvent, who: number) => {
     if (!hooks || e.button !== 0) return;
     e.currentTarget.setPointerCapture(e.pointerId);
-    setDrag({ who, from: at(e), moved: false });
+    const toDrawing = (e.currentTarget as SVGElement).ownerSVGElement!.getScreenCTM()!.inverse();
+    setDrag({ who, from: floorAt(e, toDrawing), moved: false, toDrawing });
   };
   const move = (e: PointerEvent) => {
     if (!drag || !hooks) return;
-    const p = at(e);
+    const p = floorAt(e, drag.toDrawing);
     const moved = drag.moved || Math.hypot(p.x - drag.from.x, p.y - drag.from.y) > 0.6;
     if (moved !== drag.moved) setDrag({ ...drag, moved });
     if (!moved) return;

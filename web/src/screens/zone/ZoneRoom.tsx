@@ -1,6 +1,7 @@
 import { courtFor, sayDistance } from '@corkscrew/core';
 import { RotateCcw } from 'lucide-react';
-import { useDeferredValue, useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
+import { useLate } from '../../app/late.ts';
 import { usePhone } from '../../app/phone.ts';
 import { useUnits } from '../../app/units.ts';
 import { Button, Toggle } from '../../ui/controls.tsx';
@@ -71,8 +72,8 @@ export default function ZoneRoom() {
     document.title = 'Zone room · Corkscrew';
     return stopChase;
   }, []);
-  // The court keeps up with the pointer; the figures beside it follow when there is time.
-  const told = useDeferredValue(picture);
+  // The court keeps up with the pointer; words and figures beside it follow a few times a second.
+  const told = useLate(picture, 120);
   const layers = useMemo(
     () =>
       (['map', 'spots', 'split'] as const).map((k) => (
@@ -82,7 +83,7 @@ export default function ZoneRoom() {
       )),
     [show],
   );
-  const { split } = picture;
+  const { split } = told;
   return (
     <Page>
       {BAR}
