@@ -1,4 +1,4 @@
-import { byPlayer, nearestSpot, PLAYERS, type Court, type Point } from '@corkscrew/core';
+import { byPlayer, nearestSpot, PLAYERS, sayDistance, type Court, type Point } from '@corkscrew/core';
 import {
   ballItems,
   bodyItems,
@@ -10,9 +10,10 @@ import {
 } from '@corkscrew/diagram';
 import { useMemo, useState, type CSSProperties, type KeyboardEvent, type PointerEvent } from 'react';
 import styled from 'styled-components';
+import { useUnits } from '../../app/units.ts';
 import { SceneItems } from '../../ui/SceneSvg.tsx';
 import type { Picture } from './room.ts';
-import { COURT, CoverMap, Soft, SplitLines } from './ZoneMarks.tsx';
+import { COURT, CoverMap, Reach, Soft, SplitLines } from './ZoneMarks.tsx';
 
 const Svg = styled.svg`
   display: block;
@@ -84,6 +85,7 @@ export function ZoneCourt({
   const { floor, split, spots } = picture;
   const [drag, setDrag] = useState<Drag | null>(null);
   const { width, height } = sceneSize(COURT);
+  const units = useUnits(court);
   const scale = { ...COURT, mark: COURT.mark * letters };
   const [paint, lines] = useMemo(() => {
     const all = floorItems(court, COURT, true);
@@ -156,6 +158,7 @@ export function ZoneCourt({
       <SceneItems items={paint} />
       {show.map && <CoverMap picture={picture} />}
       <SceneItems items={lines} />
+      {show.map && <Reach picture={picture} words={`${sayDistance(floor.level.safePass, units)} pass`} />}
       {show.spots &&
         spots
           .slice(0, 6)

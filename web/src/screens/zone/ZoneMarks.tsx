@@ -9,51 +9,72 @@ export const COURT: Scale = { ...DESK, margin: 1.5, depth: 34, foot: 0.5 };
 /** Seconds too late at which the map changes its shade; the floor inside the first is covered. */
 const LATE = [0, 0.1, 0.2, 0.3] as const;
 
-/** Tint where they are in time, bare paper where they are late, dots where no pass of this level reaches. */
+/** Tint where they are in time, bare paper where they are late. */
 export function CoverMap({ picture }: { picture: Picture }) {
-  const { map, floor } = picture;
+  const { map } = picture;
   const paths = useMemo(() => {
     const shape = contours().size([GRID.columns, GRID.rows]).smooth(true);
     const values = Array.from(map.late, (v) => -v);
     return LATE.map((late) => polygons(shape.contour(values, -late).coordinates));
   }, [map]);
-  const b = toScene(COURT, { x: floor.bx, y: floor.by });
   return (
     <g aria-hidden="true">
-      <defs>
-        <pattern id="far" width="9" height="9" patternUnits="userSpaceOnUse">
-          <circle cx="2" cy="2" r="0.9" fill="var(--rule-2)" />
-        </pattern>
-        <clipPath id="half">
-          <rect
-            x={toScene(COURT, { x: -25, y: 0 }).x}
-            y={toScene(COURT, { x: 0, y: 0 }).y}
-            width={50 * COURT.ppf}
-            height={33 * COURT.ppf}
-          />
-        </clipPath>
-      </defs>
-      <g>
-        {[...paths].reverse().map((d, i) => (
-          <path
-            key={i}
-            d={d}
-            fill="var(--shade)"
-            fillOpacity={0.15}
-            stroke="var(--def)"
-            strokeOpacity={0.55}
-            strokeWidth={0.9}
-          />
-        ))}
+      {[...paths].reverse().map((d, i) => (
         <path
-          d={`M0 0H2000V2000H0ZM${b.x - floor.level.safePass * COURT.ppf} ${b.y}a${floor.level.safePass * COURT.ppf} ${floor.level.safePass * COURT.ppf} 0 1 0 ${2 * floor.level.safePass * COURT.ppf} 0a${floor.level.safePass * COURT.ppf} ${floor.level.safePass * COURT.ppf} 0 1 0 ${-2 * floor.level.safePass * COURT.ppf} 0Z`}
-          fill="url(#far)"
-          clipPath="url(#half)"
-          fillRule="evenodd"
+          key={i}
+          d={d}
+          fill="var(--shade)"
+          fillOpacity={0.15}
+          stroke="var(--def)"
+          strokeOpacity={0.55}
+          strokeWidth={0.9}
         />
-      </g>
+      ))}
     </g>
   );
+}
+
+/** Points on the circle of a safe pass. */
+const ROUND = 200;
+
+/** How far a safe pass of this level reaches: the part of its circle that lies on the floor, and its length. */
+export function Reach({ picture: { floor }, words }: { picture: Picture; words: string }) {
+  const on = Array.from({ length: ROUND }, (_, i) => {
+    const a = (i / ROUND) * 2 * Math.PI;
+    const r = floor.level.safePass;
+    return { x: floor.bx + r * Math.cos(a), y: floor.by + r * Math.sin(a) };
+  });
+  const dashes = on.flatMap((p, i) => {
+    const q = on[(i + 1) % ROUND]!;
+    if (i % 2 === 1 || !onFloor(p, 0.1) || !onFloor(q, 0.1)) return [];
+    const [a, b] = [toScene(COURT, p), toScene(COURT, q)];
+    return `M${a.x.toFixed(1)} ${a.y.toFixed(1)}L${b.x.toFixed(1)} ${b.y.toFixed(1)}`;
+  });
+  if (dashes.length === 0) return null;
+  // Its length is written where there is most room for it.
+  const room = on.map((p) => (onFloor(p, 3) ? Math.min(...away(floor, p)) : 0));
+  const most = Math.max(...room);
+  const label = most > 0 ? toScene(COURT, on[room.indexOf(most)]!) : null;
+  return (
+    <g aria-hidden="true" pointerEvents="none">
+      <path d={dashes.join('')} stroke="var(--ink-2)" strokeWidth={1.4} fill="none" />
+      {label && (
+        <text className="iso" x={label.x} y={label.y + 4} textAnchor="middle">
+          {words}
+        </text>
+      )}
+    </g>
+  );
+}
+
+const onFloor = (p: Point, margin: number): boolean =>
+  Math.abs(p.x) < 25 - margin && p.y > margin && p.y < 33 - margin;
+
+/** How far everybody is from a place, feet. */
+function away(floor: Picture['floor'], p: Point): number[] {
+  const feet = Array.from(floor.dx, (x, d) => Math.hypot(x - p.x, floor.dy[d]! - p.y));
+  for (let j = 0; j < floor.players; j++) feet.push(Math.hypot(floor.ox[j]! - p.x, floor.oy[j]! - p.y));
+  return feet;
 }
 
 function polygons(coordinates: number[][][][]): string {
@@ -86,6 +107,11 @@ export function Soft({
   const c = toScene(COURT, spot);
   const near = men.find((p) => Math.hypot(p.x - spot.x, p.y - spot.y) < 3.5 * letters);
   const below = near !== undefined && near.y < spot.y;
+  // Clear of the ring, and of a man who stands on it.
+  const man = near ? toScene(COURT, near) : null;
+  const y = below
+    ? Math.max(c.y + 7, man!.y + 21 * letters) + 11 * letters
+    : Math.min(c.y, man ? man.y - 14 * letters : c.y) - 9;
   const words = `${Math.max(0, spot.late).toFixed(2)} s`;
   return (
     <g aria-hidden="true" pointerEvents="none">
@@ -98,7 +124,7 @@ export function Soft({
         strokeWidth={first ? 2 : 1.2}
         strokeDasharray={spot.tooLong ? '2 2' : undefined}
       />
-      <text className="iso" x={c.x} y={below ? c.y + 7 + 11 * letters : c.y - 9} textAnchor="middle">
+      <text className="iso" x={c.x} y={y} textAnchor="middle">
         {words}
       </text>
     </g>
