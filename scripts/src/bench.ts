@@ -54,6 +54,6 @@ export async function run(): Promise<void> {
   console.log(table);
   writeFileSync(
     join(ROOT, 'docs', 'benchmarks.md'),
-    `# Benchmarks\n\nMade by \`npm run bench\` on a machine with ${cpus().length} cores, Node ${process.versions.node}. Absolute figures vary with the machine and what else it does; ratios less so. Headless Chromium rounds an idle page's frames, so intervals up to 25 ms are counted as smooth.\n\n${table}\n\n## How firmly the facts of the trade hold\n\nShare of ${SEEDS} shaken boards on which each fact holds: places, paths, speeds and reactions a little off, half of them mirrored. A star: not even as drawn. What does not hold at a level is explained in docs/defence.md.\n\n${factTable(SEEDS)}\n`,
+    `# Benchmarks\n\nMade by \`npm run bench\` on a machine with ${cpus().length} cores, Node ${process.versions.node}. Absolute figures vary with the machine and what else it does; ratios less so. Headless Chromium rounds an idle page's frames, so intervals up to 25 ms are counted as smooth; where an untouched page has long frames and tasks too, they are the machine’s.\n\n${table}\n\n## How firmly the facts of the trade hold\n\nShare of ${SEEDS} shaken boards on which each fact holds: places, paths, speeds and reactions a little off, half of them mirrored. A star: not even as drawn. What does not hold at a level is explained in docs/defence.md.\n\n${factTable(SEEDS)}\n`,
   );
 }

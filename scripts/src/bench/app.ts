@@ -1,6 +1,7 @@
 import { chromium as browser } from '@playwright/test';
 import { CHROMIUM_FLAGS } from '../chromium-flags.ts';
 import { chromium } from '../debian.ts';
+import { frameRows, watch } from './frames.ts';
 import { ms, percentile, type Row } from './row.ts';
 
 /** Frames, long tasks and answers in the app itself. */
@@ -12,29 +13,6 @@ export async function inBrowser(url: string): Promise<Row[]> {
     await page.addInitScript('globalThis.__name = (f) => f');
     await page.goto(`${url}/plays/demo-horns-lantern`);
     await page.getByTestId('court').waitFor();
-    const record = () =>
-      page.evaluate(() => {
-        const w = window as unknown as { __frames: number[]; __long: number[]; __stop: boolean };
-        w.__frames = [];
-        w.__long = [];
-        w.__stop = false;
-        new PerformanceObserver((l) => w.__long.push(...l.getEntries().map((e) => e.duration))).observe({
-          type: 'longtask',
-        });
-        let last = performance.now();
-        const tick = (t: number) => {
-          w.__frames.push(t - last);
-          last = t;
-          if (!w.__stop) requestAnimationFrame(tick);
-        };
-        requestAnimationFrame(tick);
-      });
-    const read = () =>
-      page.evaluate(() => {
-        const w = window as unknown as { __frames: number[]; __long: number[]; __stop: boolean };
-        w.__stop = true;
-        return { frames: w.__frames.slice(2), long: w.__long };
-      });
     const at = (x: number, y: number) =>
       page.getByTestId('court').evaluate(
         (svg: SVGSVGElement, p) => {
@@ -46,19 +24,19 @@ export async function inBrowser(url: string): Promise<Row[]> {
     const from = await at(21.75, 3.5);
     await page.mouse.move(from.x, from.y);
     await page.mouse.down();
-    await record();
+    const drag = await watch(page);
     for (let i = 0; i < 240; i++) {
       await page.mouse.move(from.x - 150 - 140 * Math.cos(i / 14), from.y + 150 + 120 * Math.sin(i / 11));
     }
-    const dragged = await read();
+    const dragged = await drag();
     await page.mouse.up();
 
     await page.getByRole('button', { name: 'Gaps', exact: true }).click();
     await page.getByTestId('rung-1').click();
     await page.locator('#court').press(' ');
-    await record();
+    const run = await watch(page);
     await page.waitForTimeout(5000);
-    const played = await read();
+    const played = await run();
     await page.locator('#court').press('k');
 
     // Findings after edits: a block of the beat sheet is nudged, and the page times each answer.
@@ -76,10 +54,10 @@ export async function inBrowser(url: string): Promise<Row[]> {
     const zoneBall = (await page.getByTestId('zone-ball').boundingBox())!;
     await page.mouse.move(zoneBall.x + 8, zoneBall.y + 8);
     await page.mouse.down();
-    await record();
+    const slide = await watch(page);
     for (let i = 0; i < 240; i++)
       await page.mouse.move(600 + 220 * Math.cos(i / 15), 330 + 120 * Math.sin(i / 11));
-    const slid = await read();
+    const slid = await slide();
     await page.mouse.up();
 
     const began = Date.now();
@@ -89,35 +67,27 @@ export async function inBrowser(url: string): Promise<Row[]> {
       .first()
       .waitFor();
     const cards = Date.now() - began;
-    await record();
+    const scroll = await watch(page);
     for (let i = 0; i < 90; i++) {
       await page.mouse.wheel(0, 160);
       await page.evaluate(() => new Promise((done) => requestAnimationFrame(done)));
     }
-    const scrolled = await read();
-    const rows = (name: string, r: typeof dragged): Row[] => [
-      {
-        what: `${name}: frame intervals`,
-        measured: `95th percentile ${ms(percentile(r.frames, 0.95))}`,
-        goal: '≤ 25 ms',
-      },
-      {
-        what: `${name}: longest task`,
-        measured: r.long.length === 0 ? 'none over 50 ms' : ms(Math.max(...r.long)),
-        goal: '≤ 50 ms',
-      },
-    ];
+    const scrolled = await scroll();
+    const rest = await watch(page);
+    await page.waitForTimeout(4000);
+    const rested = await rest();
     return [
-      ...rows('Dragging a player on the desk', dragged),
-      ...rows('Playing with beat sheet, gaps and defenders', played),
-      ...rows('Dragging the ball in the zone room', slid),
+      ...frameRows('Dragging a player on the desk', dragged),
+      ...frameRows('Playing with beat sheet, gaps and defenders', played),
+      ...frameRows('Dragging the ball in the zone room', slid),
       {
         what: `Edit → defended line, findings and windows back from the worker, ${answered.length} edits in the app`,
         measured: `median ${ms(percentile(answered, 0.5))}, 95th percentile ${ms(percentile(answered, 0.95))}`,
         goal: 'median ≤ 120 ms',
       },
       { what: 'Playbook of 500: first cards after navigation', measured: `${cards} ms`, goal: '≤ 1 s' },
-      ...rows('Scrolling 500 plays', scrolled),
+      ...frameRows('Scrolling 500 plays', scrolled),
+      ...frameRows('For comparison, the same page untouched', rested, false),
     ];
   } finally {
     await chrome.close();
