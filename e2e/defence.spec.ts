@@ -113,6 +113,17 @@ test('one screen is covered otherwise, on the court; layers are remembered; nobo
   await expect
     .poll(async () => Object.values((await app.play('one-screen')).defences?.[0]?.overrides ?? {}))
     .toHaveLength(1);
+  // The same on the beat sheet: by key, and by pressing the tag; after the last way it is as usual again.
+  const block = page.getByRole('gridcell', { name: /^5 screens.*they play it .*, on this one/ });
+  await block.focus();
+  const before = await block.getAttribute('aria-label');
+  await page.keyboard.press('c');
+  await expect(block).not.toHaveAttribute('aria-label', before!);
+  for (let i = 0; i < 6; i++) await page.locator('[data-way]').click();
+  await expect(
+    page.getByRole('gridcell', { name: /^5 screens.*they play it over, big drops; C/ }),
+  ).toBeVisible();
+  await expect.poll(async () => (await app.play('one-screen')).defences?.[0]?.overrides).toBeUndefined();
 
   await expect(page.locator('[data-part="shield-1"]').first()).toBeVisible();
   await page.getByText('Defenders', { exact: true }).click();
@@ -128,6 +139,24 @@ test('one screen is covered otherwise, on the court; layers are remembered; nobo
   await expect(page.locator('[data-part="shield-5"]').first()).toBeVisible();
   await page.getByRole('button', { name: 'Nobody' }).click();
   await expect(page.getByTestId('defence')).toHaveCount(0);
+});
+
+test('a moment of a play against a zone is taken to the zone room', async ({ page, app }) => {
+  await open(page, app, { ...ballScreen(), id: 'to-the-room' });
+  await page.getByRole('button', { name: 'Zone', exact: true }).click();
+  await page.getByRole('button', { name: '1-3-1' }).click();
+  await seek(page, 12);
+  await page.getByRole('button', { name: 'This moment in the zone room' }).click();
+  await expect(page.getByRole('button', { name: '1-3-1', exact: true })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
+  await expect(page.getByRole('combobox', { name: /^Ours/ })).toHaveValue('');
+  await expect(page.getByRole('button', { name: /^1, ours.*has the ball/ })).toBeVisible();
+  // 5 has left his place at the elbow for the screen.
+  await expect(page.getByRole('button', { name: /^5, ours.*elbow/ })).toHaveCount(0);
+  await page.getByRole('link', { name: 'Back to Ball screen' }).click();
+  await expect(page.getByRole('heading', { name: 'Ball screen' })).toBeVisible();
 });
 
 test('a defence is kept for the team and taken over by another play', async ({ page, app }) => {

@@ -25,6 +25,7 @@ export * from './motion/timeline.ts';
 export * from './motion/compile.ts';
 export * from './motion/track.ts';
 export * from './defence/plan.ts';
+export { coveragesMet, type Met } from './defence/meet.ts';
 export * from './defence/setup.ts';
 export * from './defence/presets.ts';
 export * from './defence/defended.ts';

@@ -1,14 +1,13 @@
 import { PLAYERS } from '../../alignment/library.ts';
 import type { TimedAction, Timeline } from '../../motion/timeline.ts';
-import { OFF_BALL_COVERAGES, ON_BALL_COVERAGES, type ManPlan, type OffBall, type OnBall } from '../plan.ts';
+import { coverageOf, screenUse } from '../meet.ts';
+import type { ManPlan, OffBall, OnBall } from '../plan.ts';
 import type { Rails } from '../rails.ts';
 
 /** Phases of a coverage: it is not on yet, they see it coming, it is being used, it was used, it is over. */
 export const PHASE = { idle: 0, alert: 1, use: 2, after: 3, done: 4 } as const;
 /** Seconds before a screener arrives at which they see it coming. */
 const ALERT = 1.2;
-/** A screen nobody uses is decided this long after its user's first move. */
-const UNUSED = 0.35;
 /** A handoff's receiver is on his way to it for at most this long. */
 const TO_HANDOFF = 1.5;
 
@@ -95,11 +94,7 @@ export function contextsOf(rails: Rails, plan: ManPlan): Context[] {
     const screener = PLAYERS.indexOf(s.by);
     if (user === screener) continue;
     const screen = timeline.actions.find((a) => a.action.id === s.action)!;
-    const first = timeline.moves[s.user].find((m) => m.start >= s.arrive - 0.3);
-    const use = s.used && timeline.actions.find((a) => a.action.id === s.used!.action);
-    const starts = use?.start ?? first?.start ?? Infinity;
-    const uses = s.used?.at ?? starts + UNUSED;
-    const onBall = ownerAt(rails, Math.max(starts, Math.min(uses, timeline.end))) === user;
+    const { starts, uses, onBall } = screenUse(timeline, s);
     const own = screen.action.does === 'screen' ? screen.action : undefined;
     out.push({
       index: out.length,
@@ -166,18 +161,6 @@ function handoff(rails: Rails, plan: ManPlan, a: TimedAction, index: number): Co
 
 const lastMove = (timeline: Timeline, player: (typeof PLAYERS)[number], t: number): TimedAction | undefined =>
   timeline.moves[player].findLast((m) => m.start < t);
-
-const ownerAt = (rails: Rails, t: number): number =>
-  rails.owner[Math.max(0, Math.min(rails.steps - 1, Math.round(Math.min(t, 1e6) / rails.dt)))]!;
-
-/** The coverage asked for, as far as it fits: an on-ball word on the ball, an off-ball word away from it. */
-function coverageOf(plan: ManPlan, action: string, onBall: boolean, handoff: boolean): OnBall | OffBall {
-  const usual = onBall ? (handoff ? plan.handoff : plan.onBall) : plan.offBall;
-  const own = plan.per[action];
-  if (own === undefined) return usual;
-  const words: readonly string[] = onBall ? ON_BALL_COVERAGES : OFF_BALL_COVERAGES;
-  return words.includes(own) ? own : usual;
-}
 
 /** The directions of a screen: where its user comes from, how he runs by, and on which side. */
 function ways(rails: Rails, user: number, sx: number, sy: number, begins: number, uses: number | null) {

@@ -228,7 +228,7 @@ function Particulars({ step }: { step: Step }) {
           onChange={(mate) => set({ for: mate })}
         />
       )}
-      <ScreenCoverage action={action} onBall={action.does === 'screen' && (kind || inferred) === 'onBall'} />
+      <ScreenCoverage action={action} />
       {(action.does === 'pass' || action.does === 'handoff') && (
         <Choice label="To" value={action.to} options={plain(mates)} onChange={(to) => set({ to })} />
       )}

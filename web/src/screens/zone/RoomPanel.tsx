@@ -14,6 +14,10 @@ const Box = styled.section`
   display: grid;
   gap: 12px;
   align-content: start;
+  > a {
+    color: var(--pen);
+    justify-self: start;
+  }
   .zones {
     display: grid;
     grid-template-columns: repeat(4, 1fr);

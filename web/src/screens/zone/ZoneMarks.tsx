@@ -38,7 +38,8 @@ export function CoverMap({ picture }: { picture: Picture }) {
 const ROUND = 200;
 
 /** How far a safe pass of this level reaches: the part of its circle that lies on the floor, and its length. */
-export function Reach({ picture: { floor }, words }: { picture: Picture; words: string }) {
+export function Reach({ picture, words }: { picture: Picture; words: string }) {
+  const { floor } = picture;
   const on = Array.from({ length: ROUND }, (_, i) => {
     const a = (i / ROUND) * 2 * Math.PI;
     const r = floor.level.safePass;
@@ -51,10 +52,10 @@ export function Reach({ picture: { floor }, words }: { picture: Picture; words: 
     return `M${a.x.toFixed(1)} ${a.y.toFixed(1)}L${b.x.toFixed(1)} ${b.y.toFixed(1)}`;
   });
   if (dashes.length === 0) return null;
-  // Its length is written where there is most room for it.
-  const room = on.map((p) => (onFloor(p, 3) ? Math.min(...away(floor, p)) : 0));
+  // Its length is written where there is most room for it, and nowhere when there is little.
+  const room = on.map((p) => (onFloor(p, 1 + HALF_LABEL) ? Math.min(...clear(picture, p)) : 0));
   const most = Math.max(...room);
-  const label = most > 0 ? toScene(COURT, on[room.indexOf(most)]!) : null;
+  const label = most > MAN ? toScene(COURT, on[room.indexOf(most)]!) : null;
   return (
     <g aria-hidden="true" pointerEvents="none">
       <path d={dashes.join('')} stroke="var(--ink-2)" strokeWidth={1.4} fill="none" />
@@ -70,11 +71,16 @@ export function Reach({ picture: { floor }, words }: { picture: Picture; words: 
 const onFloor = (p: Point, margin: number): boolean =>
   Math.abs(p.x) < 25 - margin && p.y > margin && p.y < 33 - margin;
 
-/** How far everybody is from a place, feet. */
-function away(floor: Picture['floor'], p: Point): number[] {
-  const feet = Array.from(floor.dx, (x, d) => Math.hypot(x - p.x, floor.dy[d]! - p.y));
-  for (let j = 0; j < floor.players; j++) feet.push(Math.hypot(floor.ox[j]! - p.x, floor.oy[j]! - p.y));
-  return feet;
+/** Half the length of a short label, and half of a man or a soft spot with its figure, feet. */
+const HALF_LABEL = 3;
+const MAN = 1.8;
+
+/** How far every man and soft spot is from a label about a place, feet. */
+function clear({ floor, spots }: Picture, p: Point): number[] {
+  const from = (x: number, y: number) => Math.hypot(Math.max(0, Math.abs(x - p.x) - HALF_LABEL), y - p.y);
+  const feet = Array.from(floor.dx, (x, d) => from(x, floor.dy[d]!));
+  for (let j = 0; j < floor.players; j++) feet.push(from(floor.ox[j]!, floor.oy[j]!));
+  return [...feet, ...spots.map((s) => from(s.x, s.y))];
 }
 
 function polygons(coordinates: number[][][][]): string {

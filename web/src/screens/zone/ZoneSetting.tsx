@@ -1,5 +1,6 @@
 import { ALIGNMENTS, alternativesOf, courtFor, ZONE_PRESETS, zoneByKey, type ZoneKey } from '@corkscrew/core';
 import { memo } from 'react';
+import { Link } from 'react-router';
 import { Choice, COURT_OPTIONS, LEVEL_OPTIONS } from '../../ui/Choice.tsx';
 import { ZoneGlyph } from '../desk/defence/ZoneGlyph.tsx';
 import { placesOf, putAll, stopChase, useRoom, useSetting, type Room } from './room.ts';
@@ -19,6 +20,7 @@ export const ZoneSetting = memo(function ZoneSetting() {
   const on = alternativesOf(table, room.schools);
   return (
     <>
+      {room.from && <Link to={`/plays/${room.from.id}`}>Back to {room.from.name}</Link>}
       <div className="zones" role="group" aria-label="Zone">
         {ZONE_PRESETS.map((p) => (
           <button
@@ -56,9 +58,12 @@ export const ZoneSetting = memo(function ZoneSetting() {
         <Choice
           label="Ours"
           value={room.set}
-          options={ALIGNMENTS.map((a) => [a.key, a.name] as const)}
+          options={[
+            ...(room.set ? [] : [['', `as in ${room.from?.name ?? 'the play'}`] as const]),
+            ...ALIGNMENTS.map((a) => [a.key, a.name] as const),
+          ]}
           onChange={(set) => {
-            useRoom.setState({ set });
+            useRoom.setState({ set, from: null });
             putAll(placesOf(court, set));
           }}
         />

@@ -44,7 +44,10 @@ export interface Room {
   readonly schools: readonly string[];
   /** Beside it: another zone against our five, another set of ours against this zone, or nothing. */
   readonly beside: ZoneKey | `set:${string}` | null;
+  /** Key of the alignment they were put in; empty when they come from a play. */
   readonly set: string;
+  /** The play this was a moment of. */
+  readonly from: { readonly id: string; readonly name: string } | null;
   readonly places: readonly Point[];
   /** Who has the ball, −1 when it lies on the floor where it was put. */
   readonly holder: number;
@@ -73,6 +76,7 @@ export const useRoom = create<Room>()(
       schools: [],
       beside: null,
       set: first.key,
+      from: null,
       places: startPlaces,
       holder: 0,
       ball: startPlaces[0]!,
@@ -87,13 +91,14 @@ export const useRoom = create<Room>()(
 export type Setting = Omit<Room, 'places' | 'holder' | 'ball'>;
 export const useSetting = (): Setting =>
   useRoom(
-    useShallow(({ court, level, zone, schools, beside, set, inside, spacing }) => ({
+    useShallow(({ court, level, zone, schools, beside, set, from, inside, spacing }) => ({
       court,
       level,
       zone,
       schools,
       beside,
       set,
+      from,
       inside,
       spacing,
     })),

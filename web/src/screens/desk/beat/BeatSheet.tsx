@@ -1,6 +1,7 @@
 import {
   actionWords,
   beatOf,
+  COVERAGE_WORDS,
   lastFor,
   levelRecord,
   PLAYERS,
@@ -9,6 +10,7 @@ import {
   type Beat,
   type BeatBlock,
   type Change,
+  type Met,
 } from '@corkscrew/core';
 import {
   useCallback,
@@ -21,6 +23,7 @@ import {
 } from 'react';
 import styled from 'styled-components';
 import { useAgainst, useStale } from '../analysis.ts';
+import { coverNext, useMet, wayWord } from '../defence/met.ts';
 import { useLayer } from '../defence/view.ts';
 import { courtKey } from '../keys.ts';
 import { apply, lineView, useDesk, usePick } from '../store.ts';
@@ -101,6 +104,9 @@ const Box = styled.div`
   [data-block]:hover .body {
     fill: var(--pen-w);
   }
+  .way {
+    cursor: pointer;
+  }
   .edge {
     fill: transparent;
     cursor: ew-resize;
@@ -145,6 +151,8 @@ export function BeatSheet({
   const against = useAgainst(play.id, line.at(-1)!.id);
   const stale = useStale();
   const windows = useLayer('windows');
+  const met = useMet();
+  const metAt = (id: string): Met | undefined => met.find((m) => m.action === id);
   const roll = useRef<HTMLDivElement>(null);
   const [room, setRoom] = useState(640);
   const [hold, setHold] = useState<Hold | null>(null);
@@ -174,6 +182,12 @@ export function BeatSheet({
   };
   const take = (e: PointerEvent<SVGElement>, id: string, grip: Grip) => {
     if (e.button !== 0 || useDesk.getState().running) return;
+    const onTag = e.target instanceof Element && e.target.closest('[data-way]');
+    if (onTag) {
+      e.stopPropagation();
+      coverNext(play, metAt(id)!);
+      return;
+    }
     e.stopPropagation();
     e.currentTarget.setPointerCapture(e.pointerId);
     setHold({ id, grip, from: timeAt(e.clientX), dt: 0, moved: false, over: null });
@@ -226,6 +240,8 @@ export function BeatSheet({
       change(tieTo(timeline, tying, block.id));
       setTying(null);
     } else if (e.key === 'Escape' && tying) setTying(null);
+    else if (e.key.toLowerCase() === 'c' && !e.ctrlKey && !e.metaKey && metAt(block.id))
+      coverNext(play, metAt(block.id)!);
     else if (!onBlockKey(e, block, beat)) {
       if (e.key.toLowerCase() === 't' && !e.ctrlKey) setTying(block.id);
       else courtKey(e);
@@ -264,14 +280,14 @@ export function BeatSheet({
           <g role="grid" aria-label="Beat sheet">
             {PLAYERS.map((p, row) => (
               <g key={p} role="row" aria-label={`Player ${p}${windowWords(against, row)}`}>
-                {cells(beat, row).map(({ block, room: labelRoom }) => (
+                {cells(beat, row).map(({ block, room: labelRoom, free }) => (
                   <g
                     key={block.id}
                     role="gridcell"
                     data-block={block.id}
                     tabIndex={block.id === focusable ? 0 : -1}
                     aria-selected={block.id === actionId}
-                    aria-label={sentence(block, beat)}
+                    aria-label={sentence(block, beat, metAt(block.id))}
                     onPointerDown={(e) => take(e, block.id, 'move')}
                     onPointerEnter={() => useDesk.setState({ hovered: block.id })}
                     onPointerLeave={() => useDesk.setState({ hovered: null })}
@@ -283,10 +299,13 @@ export function BeatSheet({
                       block={block}
                       zoom={zoom}
                       room={labelRoom * zoom}
+                      free={free * zoom}
                       chosen={block.id === lit}
                       tying={block.id === tying || (hold?.grip === 'tie' && block.id === hold.over)}
                       shift={hold?.id === block.id && hold.grip === 'move' ? hold.dt : 0}
                       stretch={hold?.id === block.id && hold.grip === 'edge' ? hold.dt : 0}
+                      way={metAt(block.id) && wayWord(metAt(block.id)!.does)}
+                      own={metAt(block.id)?.own ?? false}
                     />
                     <Grips block={block} zoom={zoom} shown={block.id === actionId} take={take} />
                   </g>
@@ -309,17 +328,18 @@ export function BeatSheet({
 
 const barStart = (beat: Beat, frame: string): number => beat.bars.find((b) => b.frame === frame)?.start ?? 0;
 
-/** The blocks of a stave, each with the seconds its label may take. */
-function cells(beat: Beat, row: number): { block: BeatBlock; room: number }[] {
+/** The blocks of a stave, each with the seconds its label may take and those free behind it. */
+function cells(beat: Beat, row: number): { block: BeatBlock; room: number; free: number }[] {
   const mine = beat.blocks.filter((b) => b.row === row);
   return mine.map((block, i) => {
     const next = mine[i + 1]?.from ?? beat.end;
-    return { block, room: block.instant ? next - block.from : Math.min(next, block.to) - block.from };
+    const room = block.instant ? next - block.from : Math.min(next, block.to) - block.from;
+    return { block, room, free: Math.max(0, next - block.to) };
   });
 }
 
 /** A block read aloud. */
-function sentence(block: BeatBlock, beat: Beat): string {
+function sentence(block: BeatBlock, beat: Beat, met: Met | undefined): string {
   const tie = beat.ties.find((t) => t.action === block.id);
   const miss = beat.misses.find((m) => m.action === block.id);
   return [
@@ -327,6 +347,7 @@ function sentence(block: BeatBlock, beat: Beat): string {
     block.tempo,
     tie && `waits for ${PLAYERS[tie.from.row]}${tie.by === 'inferred' ? ', taken for granted' : ''}`,
     miss && `${miss.late.toFixed(1)} seconds apart`,
+    met && `they play it ${COVERAGE_WORDS[met.does]!}${met.own ? ', on this one' : ''}; C for another way`,
   ]
     .filter(Boolean)
     .join(', ');

@@ -1,6 +1,6 @@
 import type { Beat, BeatBlock, BeatThread } from '@corkscrew/core';
 import { memo } from 'react';
-import { BLOCK, blockBox, fitLabel, RULER, STAVE, top, xOf } from './scale.ts';
+import { BLOCK, blockBox, fitLabel, RULER, STAVE, top, wayTag, xOf } from './scale.ts';
 
 const TEXTURE: Record<NonNullable<BeatBlock['tempo']>, { dash?: string; cap?: 'round' | 'butt' }> = {
   walk: { dash: '0.1 6', cap: 'round' },
@@ -152,16 +152,34 @@ interface BlockProps {
   readonly zoom: number;
   /** How far its label may reach, pixels. */
   readonly room: number;
+  /** Space behind it to the next block, pixels. */
+  readonly free: number;
   readonly chosen: boolean;
   readonly tying: boolean;
   /** Where the hand holds it: shifted by seconds, or ending elsewhere. */
   readonly shift: number;
   readonly stretch: number;
+  /** How the defence plays his screen, in a word; `own` when only this one. */
+  readonly way: string | undefined;
+  readonly own: boolean;
 }
 
 /** What one man does: its length is its time, its texture is its tempo. */
-export const Block = memo(function Block({ block, zoom, room, chosen, tying, shift, stretch }: BlockProps) {
+export const Block = memo(function Block({
+  block,
+  zoom,
+  room,
+  free,
+  chosen,
+  tying,
+  shift,
+  stretch,
+  way,
+  own,
+}: BlockProps) {
   const { x, y, width: w } = blockBox(block, zoom, shift, stretch);
+  const before = block.instant ? w + 3 : 4;
+  const tag = way && wayTag(way, block.label, block.instant ? w : room, free);
   return (
     <>
       <rect
@@ -193,9 +211,29 @@ export const Block = memo(function Block({ block, zoom, room, chosen, tying, shi
           />
         );
       })}
-      <text className="label" x={x + (block.instant ? w + 3 : 4)} y={y + 10.4} aria-hidden="true">
-        {fitLabel(block.label, room - (block.instant ? w + 3 : 5))}
+      <text className="label" x={x + before} y={y + 10.4} aria-hidden="true">
+        {fitLabel(block.label, room - before - 1 - (tag && tag.within ? tag.width + 4 : 0))}
       </text>
+      {tag && (
+        <g className="way" data-way={block.id} aria-hidden="true">
+          <rect
+            x={x + tag.x}
+            y={y + 1.5}
+            width={tag.width}
+            height={BLOCK - 6}
+            fill={own ? 'var(--def)' : 'var(--sheet)'}
+            stroke="var(--def)"
+          />
+          <text
+            x={x + tag.x + tag.width / 2}
+            y={y + 10.4}
+            textAnchor="middle"
+            style={{ fill: own ? 'var(--sheet)' : 'var(--def)' }}
+          >
+            {way}
+          </text>
+        </g>
+      )}
       {block.cued && <path d={`M${x} ${y - 0.5}l5 0l-5 5z`} fill={chosen ? 'var(--pen)' : 'var(--ink)'} />}
     </>
   );

@@ -18,6 +18,8 @@ export const fitZoom = (seconds: number, width: number): number =>
 
 export const clampZoom = (z: number): number => Math.min(ZOOM.most, Math.max(ZOOM.least, z));
 
+/** Room behind a block for the knot it is tied by, pixels. */
+const KNOT = 14;
 /** About the width of a letter of a block's label. */
 const LETTER = 5.6;
 
@@ -26,6 +28,24 @@ export function fitLabel(words: string, width: number): string {
   if (words.length * LETTER <= width) return words;
   const [first = ''] = words.split(' ');
   return first.length * LETTER <= width ? first : '';
+}
+
+/**
+ * Where a coverage's tag goes, pixels from the left of its block: within it when the label fits as well, else
+ * behind it in the free space, else within it beside the label's first word; null when there is no room.
+ */
+export function wayTag(
+  way: string,
+  label: string,
+  room: number,
+  free: number,
+): { readonly x: number; readonly width: number; readonly within: boolean } | null {
+  const width = way.length * LETTER + 8;
+  const within = (words: string) => words.length * LETTER + 8 + width <= room;
+  const inside = { x: room - width - 2, width, within: true };
+  if (within(label)) return inside;
+  if (KNOT + width + 3 <= free) return { x: room + KNOT, width, within: false };
+  return within(label.split(' ')[0]!) ? inside : null;
 }
 
 export const xOf = (zoom: number, t: number): number => PAD + t * zoom;

@@ -3,17 +3,21 @@ import {
   MAN_PRESETS,
   ZONE_PRESETS,
   type Defence,
+  type Play,
   type Preset,
   type ZoneKey,
 } from '@corkscrew/core';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { X } from 'lucide-react';
+import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { api } from '../../../app/api.ts';
 import { useUnits } from '../../../app/units.ts';
 import { Button, IconButton, Label, Toggle } from '../../../ui/controls.tsx';
 import { useAgainst, useStale } from '../analysis.ts';
+import { takeInstant } from '../../zone/from-play.ts';
 import { lineView, usePick } from '../store.ts';
+import { useNow, useTimeline } from '../timeline.ts';
 import { chooseType, takeDefence } from './change.ts';
 import { MakesForm } from './MakesForm.tsx';
 import { ManFields } from './ManFields.tsx';
@@ -178,10 +182,28 @@ export function DefenceTab() {
           <div aria-busy={stale}>{against && <Seen against={against} court={court} units={units} />}</div>
           <MakesForm level={play.level} women={play.women ?? false} />
           <TryAll play={play} leaf={line.at(-1)!.id} />
+          {defence.type === 'zone' && <ToZoneRoom play={play} defence={defence} />}
           <Layers />
         </>
       )}
     </Box>
+  );
+}
+
+/** The instant on the court, to be thought about in the zone room. */
+function ToZoneRoom({ play, defence }: { play: Play; defence: Defence }) {
+  const timeline = useTimeline();
+  const t = useNow();
+  const go = useNavigate();
+  return (
+    <Button
+      onPress={() => {
+        takeInstant(play, timeline, t, defence);
+        void go('/zone');
+      }}
+    >
+      This moment in the zone room
+    </Button>
   );
 }
 

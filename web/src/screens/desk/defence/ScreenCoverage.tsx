@@ -1,28 +1,23 @@
-import { COVERAGE_WORDS, OFF_BALL_COVERAGES, ON_BALL_COVERAGES, type Action } from '@corkscrew/core';
+import { COVERAGE_WORDS, type Action } from '@corkscrew/core';
 import { Choice } from '../../../ui/Choice.tsx';
 import { useDesk } from '../store.ts';
 import { coverScreen } from './change.ts';
+import { useMet } from './met.ts';
 import { useDefence } from './view.ts';
 
 /** How they play this one screen or handoff: as they play all, or otherwise. */
-export function ScreenCoverage({ action, onBall }: { action: Action; onBall: boolean }) {
+export function ScreenCoverage({ action }: { action: Action }) {
   const play = useDesk((s) => s.play);
   const defence = useDefence(play);
-  if (defence?.type !== 'man' || (action.does !== 'screen' && action.does !== 'handoff')) return null;
-  const usual =
-    action.does === 'handoff'
-      ? (defence.handoff ?? defence.onBall ?? 'drop')
-      : onBall
-        ? (defence.onBall ?? 'drop')
-        : (defence.offBall ?? 'trail');
-  const words = onBall || action.does === 'handoff' ? ON_BALL_COVERAGES : OFF_BALL_COVERAGES;
+  const met = useMet().find((m) => m.action === action.id);
+  if (!defence || !met) return null;
   return (
     <Choice
       label="They play it"
-      value={defence.overrides?.[action.id]?.does ?? ''}
+      value={met.own ? met.does : ''}
       options={[
-        ['', `as usual: ${COVERAGE_WORDS[usual] ?? usual}`],
-        ...words.map((k) => [k, COVERAGE_WORDS[k]!] as const),
+        ['', `as usual: ${COVERAGE_WORDS[met.usual]!}`],
+        ...met.ways.map((k) => [k, COVERAGE_WORDS[k]!] as const),
       ]}
       onChange={(does) => coverScreen(defence, action.id, does || null)}
     />
