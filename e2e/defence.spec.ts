@@ -126,6 +126,10 @@ test('one screen is covered otherwise, on the court; layers are remembered; nobo
   await expect.poll(async () => (await app.play('one-screen')).defences?.[0]?.overrides).toBeUndefined();
 
   await expect(page.locator('[data-part="shield-1"]').first()).toBeVisible();
+  await page.locator('#court').press('x');
+  await expect(page.getByTestId('defence')).toHaveCount(0);
+  await page.locator('#court').press('x');
+  await expect(page.locator('[data-part="shield-1"]').first()).toBeVisible();
   await page.getByText('Defenders', { exact: true }).click();
   await expect(page.locator('[data-part="shield-1"]')).toHaveCount(0);
   await page.reload();
@@ -211,7 +215,20 @@ test('in the zone room the ball is dragged and the split man named, passes are c
   await page.getByRole('button', { name: /^3, ours/ }).focus();
   await page.keyboard.press('Enter');
   await expect(page.getByLabel('Passes').getByText(/^1 to 3 ·/)).toBeVisible();
+  // The slide sheet has it in time, and any moment of it can be looked back at, by keyboard as well.
+  await expect(page.getByRole('list', { name: 'Slides' }).getByRole('listitem').first()).toBeAttached();
+  await expect(page.getByRole('button', { name: /^3, ours.*has the ball/ })).toBeVisible();
+  const time = page.getByRole('slider', { name: 'Time in the chase' });
+  const end = Number(await time.getAttribute('aria-valuenow'));
+  await time.click({ position: { x: 40, y: 8 } });
+  await expect.poll(async () => Number(await time.getAttribute('aria-valuenow'))).toBeLessThan(end);
+  await page.keyboard.press('Home');
+  await expect(page.getByRole('button', { name: /^2, ours.*has the ball/ })).toBeVisible();
+  const before = Number(await time.getAttribute('aria-valuenow'));
+  await page.keyboard.press('ArrowRight');
+  await expect.poll(async () => Number(await time.getAttribute('aria-valuenow'))).toBeGreaterThan(before);
   await page.getByRole('button', { name: 'Let the zone recover' }).click();
+  await expect(page.getByRole('button', { name: /^3, ours.*has the ball/ })).toBeVisible();
 
   await page.getByTestId('zone-ball').focus();
   for (let i = 0; i < 4; i++) await page.keyboard.press('Shift+ArrowLeft');
@@ -224,8 +241,15 @@ test('in the zone room the ball is dragged and the split man named, passes are c
   await page.getByRole('combobox', { name: /^Beside it/ }).selectOption('set:horns');
   await expect(page.getByRole('figure').filter({ hasText: 'Horns' })).toContainText(/Softest/);
 
+  // A chaser stays with his man, and the new play says whom he chases.
+  const shield = page.getByTestId('zone-court').first().locator('[data-part="shield-5"]').first();
+  await page.getByRole('button', { name: 'box +1' }).click();
+  const near = await shield.getAttribute('d');
+  await page.getByRole('combobox', { name: /^x5 chases/ }).selectOption('5');
+  await expect(shield).not.toHaveAttribute('d', near!);
+
   await page.getByRole('button', { name: 'New play from this' }).click();
-  await expect(page.getByRole('heading', { name: 'Against a 2-3' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Against a box-and-one' })).toBeVisible();
   await page.getByRole('tab', { name: 'Defence' }).click();
   await expect(page.getByRole('button', { name: 'Zone', exact: true })).toHaveAttribute(
     'aria-pressed',

@@ -1,4 +1,5 @@
 import {
+  chasedBy,
   courtFor,
   floorOf,
   levelRecord,
@@ -6,6 +7,7 @@ import {
   optionsOf,
   PLAYERS,
   schemeOf,
+  seenAt,
   settled,
   softMap,
   softSpots,
@@ -62,15 +64,7 @@ export function softAnswer(asked: SoftAsked): Result {
     f.oy[j] = p.y;
   });
   f.holder = places.findIndex((p) => Math.hypot(p.x - ball.x, p.y - ball.y) < 2.5);
-  const seen = {
-    x: f.ox,
-    y: f.oy,
-    bx: ball.x,
-    by: ball.y,
-    screening: 0,
-    chases: new Int8Array(5).fill(-1),
-    players: places.length,
-  };
+  const seen = seenAt(places, ball, chasedBy(table, court, places, ball));
   settled(schemeOf(table, asked.schools, court), level, seen, f.dx, f.dy);
   const options = optionsOf(f);
   return {

@@ -75,8 +75,15 @@ export async function run(): Promise<void> {
         await page.getByTestId('defence').waitFor();
         await shot(page, dark ? `${name}-dark` : name);
       }
-    for (const dark of [false, true])
-      await shot(await open('/zone', { dark }), dark ? 'zone-room-dark' : 'zone-room');
+    for (const dark of [false, true]) {
+      const zone = await open('/zone', { dark });
+      for (const man of dark ? ['2'] : ['2', '1', '3']) {
+        await zone.getByRole('button', { name: new RegExp(`^${man}, ours`) }).press('Enter');
+        await zone.getByRole('button', { name: new RegExp(`^${man}, ours.*has the ball`) }).waitFor();
+        await zone.waitForTimeout(500);
+      }
+      await shot(zone, dark ? 'zone-room-dark' : 'zone-room');
+    }
     const present = await open('/plays/demo-horns-lantern', { dark: true });
     await present.getByTestId('rung-2').click();
     await present.keyboard.press('Shift+P');

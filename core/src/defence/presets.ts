@@ -1,4 +1,5 @@
 import type { Defence } from '../play/document.ts';
+import { sameDocument } from '../play/same.ts';
 import type { ZoneKey } from './zone/tables.ts';
 
 /** A defence a coach names in a word; every one can be changed after it is taken. */
@@ -89,6 +90,32 @@ export const HELP_WORDS: Readonly<Record<string, string>> = {
   strongCorner: 'strong corner',
   rotation: 'low man, next man drops',
 };
+
+/** How a defence plays, whatever it is called and whoever guards whom in this play. */
+const wayOf = ({
+  name: _name,
+  matchup: _matchup,
+  overrides: _overrides,
+  ...way
+}: Omit<Defence, 'id'>): object => way;
+
+/** Whether a defence plays as a preset does; a zone's schools and chasers don't make it another. */
+export function playsAs(preset: Preset, { id: _id, ...defence }: Defence): boolean {
+  return defence.type === 'zone'
+    ? defence.zone === preset.defence.zone
+    : sameDocument(wayOf(defence), wayOf(preset.defence));
+}
+
+/** How a defence plays, in a line: a preset's own words, else its coverages and its help. */
+export function defenceWords(d: Defence): string {
+  const preset = PRESETS.find((p) => playsAs(p, d));
+  if (preset) return preset.words;
+  if (d.type === 'zone') return d.name;
+  const onBall = COVERAGE_WORDS[d.onBall ?? 'drop'] ?? d.onBall;
+  const offBall = COVERAGE_WORDS[d.offBall ?? 'trail'] ?? d.offBall;
+  const help = HELP_WORDS[d.help ?? 'weakCorner'] ?? d.help;
+  return `On the ball: ${onBall}. Off the ball: ${offBall}. Tags the roller: ${help}.`;
+}
 
 /** "man:drop", "zone:1-3-1": a defence in a word, or undefined when there is none of that name. */
 export function defenceByWord(word: string): Defence | undefined {

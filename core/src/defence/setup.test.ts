@@ -4,7 +4,7 @@ import { compile } from '../motion/compile.ts';
 import type { Defence, Play } from '../play/document.ts';
 import { playOf } from '../play/sample.test-data.ts';
 import { mainLine } from '../play/tree.ts';
-import { defenceByWord, PRESETS } from './presets.ts';
+import { defenceByWord, defenceWords, playsAs, PRESETS } from './presets.ts';
 import type { ManPlan, ZonePlan } from './plan.ts';
 import { asRead, setupOf } from './setup.ts';
 
@@ -102,4 +102,17 @@ it('every preset can be named in a word, and a coverage too', () => {
   expect(defenceByWord('man:show')).toMatchObject({ type: 'man', onBall: 'show' });
   expect(defenceByWord('zone:show')).toBeUndefined();
   expect(defenceByWord('man:nothing')).toBeUndefined();
+});
+
+it('is a preset by how it plays and not by its name, whoever guards whom', () => {
+  const [drop] = PRESETS;
+  const own: Defence = { ...drop!.defence, id: 'd', name: 'Ours', matchup: { x1: '2', x2: '1' } };
+  expect(playsAs(drop!, own)).toBe(true);
+  expect(defenceWords(own)).toBe(drop!.words);
+  const changed: Defence = { ...drop!.defence, id: 'd', onBall: 'trap', help: 'none' };
+  expect(playsAs(drop!, changed)).toBe(false);
+  expect(defenceWords(changed)).toBe('On the ball: trap. Off the ball: trail. Tags the roller: nobody.');
+  expect(defenceWords({ id: 'd', name: '2-3', type: 'zone', zone: '2-3', schools: ['cornerTrap'] })).toBe(
+    'Two on top, three low',
+  );
 });

@@ -11,8 +11,8 @@ import {
   type Plan,
   type ZonePlan,
 } from './plan.ts';
-import { alternativesOf, schemeOf, zoneByKey } from './zone/scheme.ts';
-import { basePlaces } from './zone/place.ts';
+import { chasedBy } from './zone/chasers.ts';
+import { alternativesOf, zoneByKey } from './zone/scheme.ts';
 
 export const DEFENDERS = ['x1', 'x2', 'x3', 'x4', 'x5'] as const;
 export type DefenderId = (typeof DEFENDERS)[number];
@@ -163,36 +163,16 @@ function zonePlan(d: Defence, timeline: Timeline, court: Court, notes: string[])
     type: 'zone',
     zone: table.key,
     schools: on.map((a) => a.key),
-    chases: chasesOf(d, table.chasers, timeline, court, table.key),
+    chases: chasedBy(
+      table,
+      court,
+      PLAYERS.map((p) => timeline.starts[p]),
+      timeline.starts[timeline.possessions[0]?.holder ?? '1'],
+      toldChases(d.chases),
+    ),
   };
 }
 
-/** Whom each chaser follows: as written, else the free player nearest to where he would stand. */
-function chasesOf(
-  d: Defence,
-  chasers: readonly number[],
-  timeline: Timeline,
-  court: Court,
-  zone: ZonePlan['zone'],
-): number[] {
-  const out = DEFENDERS.map((x, i) =>
-    chasers.includes(i) && d.chases?.[x] ? PLAYERS.indexOf(d.chases[x]) : -1,
-  );
-  const ball = timeline.starts[timeline.possessions[0]?.holder ?? '1'];
-  const x = new Float64Array(5);
-  const y = new Float64Array(5);
-  basePlaces(schemeOf(zoneByKey(zone)!, [], court), ball.x, ball.y, x, y);
-  for (const c of chasers) {
-    if (out[c]! >= 0) continue;
-    let least = Infinity;
-    PLAYERS.forEach((p, j) => {
-      const at = timeline.starts[p];
-      const far = (at.x - x[c]!) ** 2 + (at.y - y[c]!) ** 2;
-      if (!out.includes(j) && far < least) {
-        least = far;
-        out[c] = j;
-      }
-    });
-  }
-  return out;
-}
+/** Whom a defence's chasers are told to chase, by defender: player indices, −1 where nothing is said. */
+export const toldChases = (chases: Defence['chases']): number[] =>
+  DEFENDERS.map((x) => (chases?.[x] ? PLAYERS.indexOf(chases[x]) : -1));

@@ -2,7 +2,7 @@ import { distanceToRim } from '../court/queries.ts';
 import { SPOTS, type SpotKey } from '../court/spots.ts';
 import type { Court } from '../court/court.ts';
 import type { Scheme } from '../defence/zone/scheme.ts';
-import { settled, type Seen } from '../defence/zone/shade.ts';
+import { seenAt, settled, type Seen } from '../defence/zone/shade.ts';
 import { distance, type Point } from '../geometry/vec.ts';
 import type { LevelRecord } from '../motion/level.ts';
 import { floorOf, type Floor } from './floor.ts';
@@ -36,7 +36,8 @@ const SWEEPS = 3;
 /**
  * Where to put the four without the ball: named spots, one after the other moved to where the zone, as it
  * leans to all five, is the latest for what a shot is worth there, until no single move is better. Spacing and
- * inside men are kept to. `holder` is where the ball is.
+ * inside men are kept to. `holder` is where the ball is; `chases` says by defender which of the five places, the ball's
+ * first, is chased (−1: none).
  */
 export function proposePlaces(
   scheme: Scheme,
@@ -44,20 +45,13 @@ export function proposePlaces(
   court: Court,
   holder: Point,
   rules: PlaceRules = PLACE_RULES,
+  chases?: readonly number[],
 ): Proposal {
   const candidates = SPOTS.filter((s) => !NOT.includes(s.family))
     .map((s) => ({ key: s.key, ...s.at(court) }))
     .filter((c) => distance(c, holder) >= FROM_BALL);
   const f = floorOf(court, level);
-  const seen: Seen = {
-    x: f.ox,
-    y: f.oy,
-    bx: holder.x,
-    by: holder.y,
-    screening: 0,
-    chases: new Int8Array(5).fill(-1),
-    players: 5,
-  };
+  const seen: Seen = { ...seenAt([], holder, chases), x: f.ox, y: f.oy, players: 5 };
   f.bx = holder.x;
   f.by = holder.y;
   f.holder = 0;

@@ -8,6 +8,7 @@ import {
   PRESETS,
   railsOf,
   schemeOf,
+  seenAt,
   seeingOf,
   settled,
   setupOf,
@@ -84,17 +85,8 @@ export function defence(): Row[] {
   const d = simulate(rails, plans[0]!);
   const seeing = share * median(20, () => seeingOf(d, plans[0]!));
   const f = floorOf(court, level);
-  const seen = {
-    x: f.ox,
-    y: f.oy,
-    bx: 18.5,
-    by: 17,
-    screening: 0,
-    chases: new Int8Array(5).fill(-1),
-    players: 0,
-  };
   Object.assign(f, { bx: 18.5, by: 17 });
-  settled(schemeOf(zoneByKey('2-3')!, [], court), level, seen, f.dx, f.dy);
+  settled(schemeOf(zoneByKey('2-3')!, [], court), level, seenAt([], { x: 18.5, y: 17 }), f.dx, f.dy);
   const out = softMap();
   const map = median(200, () => mapSoftness(f, out));
   const words = (v: number[]): string =>

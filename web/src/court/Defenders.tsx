@@ -7,6 +7,7 @@ import { useLayer } from '../screens/desk/defence/view.ts';
 import { lineView, usePick } from '../screens/desk/store.ts';
 import { useNow, useTimeline } from '../screens/desk/timeline.ts';
 import type { AgainstView } from '../workers/analyse.ts';
+import { SlideTrail } from './SlideTrail.tsx';
 import { SplitLine, SplitRings } from './SplitLine.tsx';
 
 /** The five who defend, at the instant shown, and what can be seen of it. Redrawn with the time, alone. */
@@ -53,7 +54,7 @@ function Shields({ against, k, scale }: { against: AgainstView; k: number; scale
   return <SceneItems items={shieldItems(bodies, scale, true)} />;
 }
 
-/** A small ring where each stood when the frame began, and the way he has slid since. */
+/** The way each has slid since the frame began. */
 function Ghosts({
   against,
   from,
@@ -66,22 +67,14 @@ function Ghosts({
   scale: Scale;
 }) {
   if (to - from < 6) return null;
-  return PLAYERS.map((p, d) => {
-    const a = toScene(scale, bodyAt(against, from, 5 + d));
-    const points = Array.from({ length: 9 }, (_, i) =>
-      toScene(scale, bodyAt(against, Math.round(from + ((to - from) * i) / 8), 5 + d)),
-    );
-    return (
-      <g key={p} stroke="var(--def)" fill="none">
-        <circle cx={a.x} cy={a.y} r={3.2} strokeWidth={1.4} fill="var(--sheet)" />
-        <path
-          d={`M${points.map((q) => `${q.x} ${q.y}`).join('L')}`}
-          strokeWidth={1.6}
-          strokeDasharray="3 3"
-        />
-      </g>
-    );
-  });
+  return PLAYERS.map((p, d) => (
+    <SlideTrail
+      key={p}
+      points={Array.from({ length: 9 }, (_, i) =>
+        toScene(scale, bodyAt(against, Math.round(from + ((to - from) * i) / 8), 5 + d)),
+      )}
+    />
+  ));
 }
 
 /** How open each is as quarters of a ring: none is 0–2 ft, a whole one 6 ft and more; heavy when he can be hit as well. */

@@ -5,7 +5,7 @@ import { levelRecord, type LevelRecord } from '../../motion/level.ts';
 import type { Level } from '../../play/document.ts';
 import { numbers, type XY } from '../board.test-data.ts';
 import { schemeOf, zoneByKey, type Scheme } from './scheme.ts';
-import { settled, type Seen } from './shade.ts';
+import { seenAt, settled, type Seen } from './shade.ts';
 import type { ZoneKey } from './tables.ts';
 
 /** A zone at a level, shaken or not: every place of its table, every player, speeds, reactions and reaches. */
@@ -62,14 +62,9 @@ export function zoneBoard(s: ZoneShake): ZoneBoard {
   const off = (): number => (rnd() * 2 - 1) * 1;
   const place = ([x, y]: XY): XY => [x + off(), y + off()];
   const cache = new Map<string, Scheme>();
+  const at = ([x, y]: XY) => ({ x, y });
   const seen = (ball: XY, players: readonly XY[], more: Partial<Seen>): Seen => ({
-    x: Float64Array.from({ length: 5 }, (_, i) => players[i]?.[0] ?? 0),
-    y: Float64Array.from({ length: 5 }, (_, i) => players[i]?.[1] ?? 0),
-    bx: ball[0],
-    by: ball[1],
-    screening: 0,
-    chases: new Int8Array(5).fill(-1),
-    players: players.length,
+    ...seenAt(players.map(at), at(ball)),
     ...more,
   });
   return {

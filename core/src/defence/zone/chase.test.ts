@@ -4,14 +4,22 @@ import { spotPoint } from '../../court/spots.ts';
 import { distance } from '../../geometry/vec.ts';
 import { proposePlaces } from '../../look/propose-places.ts';
 import { levelRecord } from '../../motion/level.ts';
-import { startChase, stepChase, throwTo } from './chase.ts';
-import { alternativesOf, schemeOf, zoneByKey } from './scheme.ts';
+import { startChase, stepChase, throwTo, type ChaseStart } from './chase.ts';
+import { alternativesOf, schemeOf, zoneByKey, type Scheme } from './scheme.ts';
 import { ZONES } from './tables.ts';
 
 const court = courtFor({ court: 'nfhs' });
 const level = levelRecord('highSchool');
 const five = (['top', 'wingR', 'wingL', 'cornerR', 'cornerL'] as const).map((s) => spotPoint(court, s));
 const scheme = schemeOf(zoneByKey('2-3')!, [], court);
+
+const begin = (s: Scheme, holder: number): ChaseStart => ({
+  scheme: s,
+  bump: s,
+  level,
+  players: five,
+  holder,
+});
 
 function run(chase: ReturnType<typeof startChase>, seconds: number): number {
   let t = 0;
@@ -21,20 +29,20 @@ function run(chase: ReturnType<typeof startChase>, seconds: number): number {
 
 describe('a zone that chases the ball', () => {
   it('gets to rest where it would have stood, and the ball to its man', () => {
-    const chase = startChase(scheme, level, five, 0);
+    const chase = startChase(begin(scheme, 0));
     throwTo(chase, 1, court);
     const t = run(chase, 10);
     expect(t).toBeGreaterThan(0.5);
     expect(t).toBeLessThan(4);
     expect(chase.holder).toBe(1);
-    const rest = startChase(scheme, level, five, 1);
+    const rest = startChase(begin(scheme, 1));
     for (let d = 0; d < 5; d++) {
       expect(chase.moving.x[d]).toBeCloseTo(rest.moving.x[d]!, 0);
       expect(chase.moving.y[d]).toBeCloseTo(rest.moving.y[d]!, 0);
     }
   });
   it('is farther behind when the ball goes on at once (common practice)', () => {
-    const quick = startChase(schemeOf(zoneByKey('1-3-1')!, [], court), level, five, 3);
+    const quick = startChase(begin(schemeOf(zoneByKey('1-3-1')!, [], court), 3));
     throwTo(quick, 1, court);
     run(quick, 0.5);
     throwTo(quick, 0, court);
@@ -44,7 +52,7 @@ describe('a zone that chases the ball', () => {
     expect(quick.chased).toHaveLength(3);
   });
   it('throws nothing while the ball flies, to the man who has it, or to nobody', () => {
-    const chase = startChase(scheme, level, five, 0);
+    const chase = startChase(begin(scheme, 0));
     expect(throwTo(chase, 0, court)).toBeNull();
     expect(throwTo(chase, 7, court)).toBeNull();
     throwTo(chase, 1, court);

@@ -4,14 +4,20 @@ import { floorOf, type Floor } from '../../look/floor.ts';
 import { optionsOf } from '../../look/split.ts';
 import { passTo, trapped } from '../../look/times.ts';
 import type { LevelRecord } from '../../motion/level.ts';
+import { DT } from '../../motion/track.ts';
+import { BUMP, onWing } from './bump.ts';
+import { newFilm, sampleAt, type Film } from './film.ts';
 import { movingFrom, plant, stepZone, type Moving } from './move.ts';
 import type { Scheme } from './scheme.ts';
-import { settled, type Seen } from './shade.ts';
+import { seenAt, settled } from './shade.ts';
 
 /** One pass of a ball that goes round: what the man nearest to its receiver had to run. */
 export interface Chased {
   readonly from: number;
   readonly to: number;
+  /** Seconds from the start of the chase. */
+  readonly released: number;
+  readonly caught: number;
   readonly defender: number;
   /** Feet he was away when the ball left the hand, and how much of that he would not have had against a zone at rest. */
   readonly closeOut: number;
@@ -20,86 +26,103 @@ export interface Chased {
   readonly late: number;
 }
 
-/** A zone chasing a ball that is passed from man to man, in real time. */
-export interface Chase {
+/** What a chase begins with: the zone as it is played, five who stand, and who has the ball. */
+export interface ChaseStart {
   readonly scheme: Scheme;
+  /** The same with its timed alternatives: how it is played until the usual man is at the wing. */
+  readonly bump: Scheme;
   readonly level: LevelRecord;
   readonly players: readonly Point[];
+  /** Whom each defender chases, −1: nobody. */
+  readonly chases?: readonly number[];
+  readonly holder: number;
+}
+
+/** A zone chasing a ball that is passed from man to man, in real time. */
+export interface Chase extends ChaseStart {
   readonly moving: Moving;
   readonly chased: Chased[];
+  readonly film: Film;
+  /** Seconds since it began, and seconds given that make no whole step yet. */
+  t: number;
+  rest: number;
   /** Where the ball is, and who has it (−1: it flies). */
   ball: Point;
   holder: number;
   flight: { readonly from: Point; readonly to: number; readonly seconds: number; t: number } | null;
-  /** Seconds until the pass is read; then they run to where it goes. */
+  /** When the pass is read: then they run to where it goes. */
   reads: number;
+  /** Until when the zone is played as it bumps. */
+  bumps: number;
 }
 
 const still = new Float64Array(5).fill(1);
 
-function seenAt(chase: Pick<Chase, 'players'>, ball: Point): Seen {
-  return {
-    x: Float64Array.from({ length: 5 }, (_, i) => chase.players[i]?.x ?? 0),
-    y: Float64Array.from({ length: 5 }, (_, i) => chase.players[i]?.y ?? 0),
-    bx: ball.x,
-    by: ball.y,
-    screening: 0,
-    chases: new Int8Array(5).fill(-1),
-    players: chase.players.length,
-  };
-}
-
 /** Begins with the zone at rest against the man who has the ball. */
-export function startChase(
-  scheme: Scheme,
-  level: LevelRecord,
-  players: readonly Point[],
-  holder: number,
-): Chase {
+export function startChase(start: ChaseStart): Chase {
   const x = new Float64Array(5);
   const y = new Float64Array(5);
-  const ball = players[holder]!;
-  settled(scheme, level, seenAt({ players }, ball), x, y);
-  return {
-    scheme,
-    level,
-    players,
+  const ball = start.players[start.holder]!;
+  settled(start.scheme, start.level, seenAt(start.players, ball, start.chases), x, y);
+  const chase: Chase = {
+    ...start,
     moving: movingFrom(x, y),
     chased: [],
+    film: newFilm(),
+    t: 0,
+    rest: 0,
     ball,
-    holder,
     flight: null,
     reads: Infinity,
+    bumps: -Infinity,
   };
+  record(chase);
+  return chase;
 }
 
-/** The floor as it is now in a chase. */
-export function chaseFloor(chase: Chase, court: Court, out: Floor = floorOf(court, chase.level)): Floor {
-  out.bx = chase.ball.x;
-  out.by = chase.ball.y;
-  out.holder = chase.holder;
+function record({ film, moving, ball, holder, t }: Chase): void {
+  film.t.push(t);
+  film.x.push(...moving.x);
+  film.y.push(...moving.y);
+  film.bx.push(ball.x);
+  film.by.push(ball.y);
+  film.holder.push(holder);
+}
+
+/** The floor as it is now in a chase, or was `t` seconds after its start. */
+export function chaseFloor(
+  chase: Chase,
+  court: Court,
+  t = chase.t,
+  out: Floor = floorOf(court, chase.level),
+): Floor {
+  const { film } = chase;
+  const k = sampleAt(film, t);
+  out.bx = film.bx[k]!;
+  out.by = film.by[k]!;
+  out.holder = film.holder[k]!;
   out.players = chase.players.length;
   chase.players.forEach((p, j) => {
     out.ox[j] = p.x;
     out.oy[j] = p.y;
   });
-  out.dx.set(chase.moving.x);
-  out.dy.set(chase.moving.y);
+  for (let d = 0; d < 5; d++) {
+    out.dx[d] = film.x[k * 5 + d]!;
+    out.dy[d] = film.y[k * 5 + d]!;
+  }
   return out;
 }
 
 /** Throws the ball to another man, if somebody has it; says what it meets. */
 export function throwTo(chase: Chase, to: number, court: Court): Chased | null {
   if (chase.holder < 0 || chase.holder === to || !chase.players[to]) return null;
+  const { scheme, level, players } = chase;
   const now = chaseFloor(chase, court);
-  const rest = floorOf(court, chase.level);
-  Object.assign(rest, { bx: now.bx, by: now.by, holder: now.holder, players: now.players });
-  rest.ox.set(now.ox);
-  rest.oy.set(now.oy);
-  settled(chase.scheme, chase.level, seenAt(chase, chase.ball), rest.dx, rest.dy);
+  const rest = chaseFloor(chase, court);
+  settled(scheme, level, seenAt(players, chase.ball, chase.chases), rest.dx, rest.dy);
   const o = optionsOf(now).find((x) => x.player === to)!;
   const atRest = optionsOf(rest).find((x) => x.player === to)!;
-  const target = chase.players[to]!;
+  const target = players[to]!;
   const pass = passTo(now, target.x, target.y, trapped(now), {
     t: 0,
     length: 0,
@@ -110,6 +133,8 @@ export function throwTo(chase: Chase, to: number, court: Court): Chased | null {
   const chased: Chased = {
     from: chase.holder,
     to,
+    released: chase.t,
+    caught: chase.t + pass.t,
     defender: o.defender,
     closeOut: o.closeOut,
     more: o.closeOut - atRest.closeOut,
@@ -118,24 +143,35 @@ export function throwTo(chase: Chase, to: number, court: Court): Chased | null {
   chase.chased.push(chased);
   chase.flight = { from: chase.ball, to, seconds: pass.t, t: 0 };
   chase.holder = -1;
-  chase.reads = chase.level.zone.react;
+  chase.reads = chase.t + level.zone.react;
+  chase.bumps = onWing(target.x, target.y) ? chased.caught + BUMP : -Infinity;
   return chased;
 }
 
-/** Moves ball and zone on by `dt` seconds. True while anything still moves. */
+/** Moves ball and zone on by `dt` seconds, in whole steps. True while anything still moves. */
 export function stepChase(chase: Chase, dt: number): boolean {
+  chase.rest += dt;
+  let more = true;
+  while (more && chase.rest >= DT - 1e-9) {
+    chase.rest -= DT;
+    more = step(chase);
+  }
+  return more;
+}
+
+function step(chase: Chase): boolean {
   const { moving, flight } = chase;
-  if (chase.reads !== Infinity) {
-    chase.reads -= dt;
-    if (chase.reads <= 0) {
-      chase.reads = Infinity;
-      const to = chase.players[flight?.to ?? Math.max(0, chase.holder)]!;
-      plant(moving);
-      settled(chase.scheme, chase.level, seenAt(chase, to), moving.tx, moving.ty);
-    }
+  chase.t += DT;
+  if (chase.t >= chase.reads) {
+    chase.reads = Infinity;
+    plant(moving);
+    aim(chase);
+  } else if (chase.t >= chase.bumps) {
+    chase.bumps = -Infinity;
+    aim(chase);
   }
   if (flight) {
-    flight.t += dt;
+    flight.t += DT;
     const to = chase.players[flight.to]!;
     const k = Math.min(1, flight.t / Math.max(1e-6, flight.seconds));
     chase.ball = {
@@ -147,9 +183,18 @@ export function stepChase(chase: Chase, dt: number): boolean {
       chase.holder = flight.to;
     }
   }
-  stepZone(moving, chase.level, chase.ball.x, chase.ball.y, dt, still);
-  let rest = 0;
+  stepZone(moving, chase.level, chase.ball.x, chase.ball.y, DT, still);
+  record(chase);
+  let off = 0;
   for (let d = 0; d < 5; d++)
-    rest = Math.max(rest, Math.abs(moving.tx[d]! - moving.x[d]!), Math.abs(moving.ty[d]! - moving.y[d]!));
-  return chase.flight !== null || chase.reads !== Infinity || rest > 0.05;
+    off = Math.max(off, Math.abs(moving.tx[d]! - moving.x[d]!), Math.abs(moving.ty[d]! - moving.y[d]!));
+  return chase.flight !== null || chase.reads !== Infinity || chase.bumps > 0 || off > 0.05;
+}
+
+/** Everybody sets out for where he belongs with the ball where it is or flies to. */
+function aim(chase: Chase): void {
+  const { moving, level, players } = chase;
+  const to = players[chase.flight?.to ?? Math.max(0, chase.holder)]!;
+  const scheme = chase.t < chase.bumps ? chase.bump : chase.scheme;
+  settled(scheme, level, seenAt(players, to, chase.chases), moving.tx, moving.ty);
 }

@@ -1,4 +1,5 @@
 import { threat } from '../../look/shot-worth.ts';
+import type { Point } from '../../geometry/vec.ts';
 import type { LevelRecord } from '../../motion/level.ts';
 import { basePlaces } from './place.ts';
 import type { Scheme } from './scheme.ts';
@@ -32,6 +33,19 @@ export interface Seen {
   /** How many of the five are there at all. */
   players: number;
 }
+
+const NOBODY: readonly number[] = [-1, -1, -1, -1, -1];
+
+/** Up to five players who stand, and the ball somewhere; `chases` by defender, as in `Seen`. */
+export const seenAt = (players: readonly Point[], ball: Point, chases: readonly number[] = NOBODY): Seen => ({
+  x: Float64Array.from({ length: 5 }, (_, j) => players[j]?.x ?? 0),
+  y: Float64Array.from({ length: 5 }, (_, j) => players[j]?.y ?? 0),
+  bx: ball.x,
+  by: ball.y,
+  screening: 0,
+  chases: Int8Array.from(chases),
+  players: players.length,
+});
 
 const clamp01 = (v: number): number => (v < 0 ? 0 : v > 1 ? 1 : v);
 const baseX = new Float64Array(5);

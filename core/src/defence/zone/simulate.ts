@@ -4,17 +4,15 @@ import type { Rails } from '../rails.ts';
 import { Recorder } from '../recorder.ts';
 import { PLAYERS } from '../../alignment/library.ts';
 import { SPACE } from '../../look/times.ts';
+import { BUMP, onWing } from './bump.ts';
 import { movingFrom, plant, stepZone } from './move.ts';
 import { schemeOf, zoneByKey } from './scheme.ts';
 import { settled, type Seen } from './shade.ts';
 
-/** The man who bumps out to the wing stays so long after the catch (s). */
-const BUMP = 1;
 /** A screen is on a man of the zone who stands this near to it (ft). */
 const SCREENS = 3.6;
-/** Share of his speed that a screened man has left, and a pass to a wing is one beyond this |x| and this y (ft). */
+/** Share of his speed that a screened man has left. */
 const HELD = 0.15;
-const WING = { x: 12, y: 10 } as const;
 const CONE = 0.25881904510252074;
 /** A man has a player in his care who is this near (ft). */
 const CARES = 10;
@@ -68,7 +66,7 @@ export function simulateZone(rails: Rails, plan: ZonePlan): Defended {
         const far = !near(rails, s, owner, now);
         owner = now;
         if (far) plant(m);
-        if (Math.abs(seen.bx) > WING.x && seen.by > WING.y) bumpUntil = t + (catchOf(rails, t) - t) + BUMP;
+        if (onWing(seen.bx, seen.by)) bumpUntil = catchOf(rails, t) + BUMP;
       }
       settled(t < bumpUntil ? bump : scheme, level, seen, m.tx, m.ty);
       for (let d = 0; d < 5; d++) slow[d] = holding(held, m, bodies, d, t) ? HELD : 1;

@@ -4,7 +4,9 @@ import { useMemo } from 'react';
 import styled from 'styled-components';
 import { useLate } from '../../app/late.ts';
 import { Picture as SmallPicture } from '../../ui/SceneSvg.tsx';
-import { putBall, restPicture, useRoom, useSetting, type Picture } from './room.ts';
+import { putBall } from './moves.ts';
+import { restPicture, type Picture } from './picture.ts';
+import { useRoom, useSetting } from './room.ts';
 
 const Box = styled.section`
   display: grid;

@@ -69,7 +69,6 @@ export const Page = styled.div`
   .foot {
     border-top: 1px solid var(--rule-2);
     padding: 8px 16px 10px;
-    min-height: 104px;
   }
   .foot h2 {
     font-size: 16px;
@@ -82,39 +81,29 @@ export const Page = styled.div`
     align-items: center;
     min-height: 32px;
   }
-  .legend {
+  .head p {
+    flex: 1;
+    min-width: 0;
+    font-size: 12.5px;
+    line-height: 1.25;
+    color: var(--ink-2);
+  }
+  .head p b {
+    font: 700 13.5px/1.2 'Archivo Variable';
+    color: var(--ink);
+    white-space: nowrap;
+  }
+  .paces {
     display: flex;
-    gap: 4px;
+    gap: 10px;
     margin-left: auto;
     font: 600 11.5px/1.2 'Archivo Variable';
     color: var(--ink-2);
   }
-  .legend span {
-    display: grid;
-    gap: 2px;
-    min-width: 52px;
-  }
-  .legend i {
-    height: 10px;
-    border: 1px solid var(--def);
-  }
-  .chain {
+  .paces > span {
     display: flex;
-    gap: 6px;
-    overflow-x: auto;
-    padding-top: 6px;
-  }
-  .chain li {
-    flex: none;
-    border: 1px solid var(--rule-2);
-    background: var(--raised);
-    padding: 4px 8px;
-    font-size: 12.5px;
-    line-height: 1.3;
-  }
-  .chain b {
-    font: 700 13.5px/1.2 'Archivo Variable';
-    display: block;
+    gap: 4px;
+    align-items: center;
   }
   @media (max-width: 1000px) {
     .columns {
@@ -139,10 +128,6 @@ export const Page = styled.div`
     .strip p {
       flex: 1 0 100%;
       white-space: normal;
-    }
-    .legend {
-      flex-wrap: wrap;
-      margin: 4px 0;
     }
     .head {
       flex-wrap: wrap;

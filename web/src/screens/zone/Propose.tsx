@@ -1,9 +1,18 @@
-import { courtFor, levelRecord, proposePlaces, sayDistance, spotByKey, type Proposal } from '@corkscrew/core';
+import {
+  courtFor,
+  levelRecord,
+  proposePlaces,
+  sayDistance,
+  spotByKey,
+  type Point,
+  type Proposal,
+} from '@corkscrew/core';
 import { memo, useState } from 'react';
 import { useUnits } from '../../app/units.ts';
 import { Choice } from '../../ui/Choice.tsx';
 import { MainButton } from '../../ui/controls.tsx';
-import { putAll, schemeFor, useRoom, useSetting } from './room.ts';
+import { putAll } from './moves.ts';
+import { chasesIn, schemeFor, useRoom, useSetting } from './room.ts';
 import { TakeOver } from './TakeOver.tsx';
 
 /** Asks where to put them, by the team's rules; says why; and takes the picture over. */
@@ -15,14 +24,19 @@ export const Propose = memo(function Propose() {
     const now = useRoom.getState();
     const holder = Math.max(0, now.holder);
     const from = now.holder >= 0 ? now.places[holder]! : now.ball;
+    // The one with the ball first, then those who are chased: a proposal says where each of these goes.
+    const chased = chasesIn(now, now.zone);
+    const order = [...new Set([holder, ...chased.filter((j) => j >= 0), 0, 1, 2, 3, 4])];
     const proposal = proposePlaces(
       schemeFor(now, now.zone),
       levelRecord(now.level),
       courtFor({ court: now.court }),
       from,
       { inside: now.inside, spacing: now.spacing },
+      chased.map((j) => (j < 0 ? -1 : order.indexOf(j))),
     );
-    putAll(proposedOrder(proposal, holder, now.places), holder);
+    const own = new Set([holder, ...chased.filter((j) => j >= 0)]).size;
+    putAll(proposedOrder(proposal, order, own, now.places), holder);
     setSaid(proposal);
   };
   return (
@@ -58,12 +72,15 @@ export const Propose = memo(function Propose() {
   );
 });
 
-/** The proposed places handed out so that nobody runs farther than he must: the nearest first. */
-function proposedOrder(p: Proposal, holder: number, now: readonly { x: number; y: number }[]) {
-  const out = now.map((q) => q);
-  out[holder] = p.places[0]!;
-  const free = new Set(now.map((_, j) => j).filter((j) => j !== holder));
-  const left = p.places.slice(1);
+/**
+ * The proposed places handed out: the first `own` of `order` get theirs, the others so that nobody runs farther
+ * than he must, the nearest first.
+ */
+function proposedOrder(p: Proposal, order: readonly number[], own: number, now: readonly Point[]): Point[] {
+  const out = [...now];
+  order.slice(0, own).forEach((j, i) => (out[j] = p.places[i]!));
+  const free = new Set(order.slice(own));
+  const left = p.places.slice(own);
   while (left.length > 0) {
     let best = { j: -1, i: 0, feet: Infinity };
     for (const j of free)

@@ -4,7 +4,9 @@ import styled from 'styled-components';
 import { useUnits } from '../../app/units.ts';
 import { Button } from '../../ui/controls.tsx';
 import { Propose } from './Propose.tsx';
-import { putPlayer, useSetting, type Picture } from './room.ts';
+import { putPlayer } from './moves.ts';
+import type { Picture } from './picture.ts';
+import { useSetting } from './room.ts';
 import { ZoneSetting } from './ZoneSetting.tsx';
 
 const Box = styled.section`
@@ -104,6 +106,21 @@ const Box = styled.section`
     gap: 6px;
     align-items: center;
   }
+  .legend {
+    display: grid;
+    grid-template-columns: repeat(5, 1fr);
+    gap: 4px;
+    font: 600 11.5px/1.2 'Archivo Variable';
+    color: var(--ink-2);
+  }
+  .legend span {
+    display: grid;
+    gap: 2px;
+  }
+  .legend i {
+    height: 10px;
+    border: 1px solid var(--def);
+  }
   .note {
     color: var(--ink-3);
     font-size: 12px;
@@ -118,6 +135,7 @@ export const RoomPanel = memo(function RoomPanel({ picture }: { picture: Picture
       <Split picture={picture} />
       <SoftList picture={picture} />
       <Propose />
+      <Legend />
       <p className="note">
         Places, speeds and shot values are from memory and can’t know your players: a map of where to look
         first.
@@ -125,6 +143,24 @@ export const RoomPanel = memo(function RoomPanel({ picture }: { picture: Picture
     </Box>
   );
 });
+
+/** What the tint of the floor means. */
+function Legend() {
+  return (
+    <div className="legend" aria-hidden="true">
+      {['covered', 'under 0.1 s', 'under 0.2 s', 'under 0.3 s', 'open'].map((w, i) => (
+        <span key={w}>
+          <i
+            style={{
+              background: `color-mix(in srgb, var(--shade) ${i === 4 ? 0 : 60 - i * 15}%, var(--sheet))`,
+            }}
+          />
+          {w}
+        </span>
+      ))}
+    </div>
+  );
+}
 
 function Split({ picture: { split, floor } }: { picture: Picture }) {
   const { court: key } = useSetting();

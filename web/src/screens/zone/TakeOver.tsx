@@ -1,4 +1,5 @@
 import {
+  DEFENDERS,
   editAll,
   lineThrough,
   newPlay,
@@ -73,6 +74,7 @@ function playFrom(room: Room): Play {
   const places = Object.fromEntries(
     PLAYERS.map((p, i) => [p, { ...room.places[i]! }]),
   ) as Play['start']['places'];
+  const told = DEFENDERS.flatMap((x, d) => (room.chases[d] ? [[x, room.chases[d]] as const] : []));
   return {
     ...play,
     against: [room.zone],
@@ -84,6 +86,7 @@ function playFrom(room: Room): Play {
         type: 'zone',
         zone: room.zone,
         ...(room.schools.length > 0 ? { schools: [...room.schools] } : {}),
+        ...(told.length > 0 ? { chases: Object.fromEntries(told) } : {}),
       },
     ],
   };

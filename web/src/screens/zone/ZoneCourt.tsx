@@ -11,8 +11,9 @@ import {
 import { useMemo, useState, type CSSProperties, type KeyboardEvent, type PointerEvent } from 'react';
 import styled from 'styled-components';
 import { useUnits } from '../../app/units.ts';
+import { SlideTrail } from '../../court/SlideTrail.tsx';
 import { SceneItems } from '../../ui/SceneSvg.tsx';
-import type { Picture } from './room.ts';
+import type { Picture } from './picture.ts';
 import { COURT, CoverMap, Reach, Soft, SplitLines } from './ZoneMarks.tsx';
 
 const Svg = styled.svg`
@@ -46,6 +47,14 @@ const Svg = styled.svg`
   }
 `;
 
+/** What of a zone is shown. */
+export interface Shown {
+  readonly map: boolean;
+  readonly spots: boolean;
+  readonly slides: boolean;
+  readonly split: boolean;
+}
+
 interface Hooks {
   readonly moveBall: (at: Point) => void;
   readonly movePlayer: (j: number, at: Point) => void;
@@ -76,7 +85,7 @@ export function ZoneCourt({
 }: {
   picture: Picture;
   court: Court;
-  show: { readonly map: boolean; readonly spots: boolean; readonly split: boolean };
+  show: Shown;
   hooks: Hooks | null;
   label: string;
   /** How much larger than usual words and bodies are drawn. */
@@ -163,6 +172,10 @@ export function ZoneCourt({
         spots
           .slice(0, 6)
           .map((s, i) => <Soft key={s.spot} spot={s} first={i === 0} men={men} letters={letters} />)}
+      {show.slides &&
+        picture.trails.map((points, d) => (
+          <SlideTrail key={d} points={points.map((p) => toScene(COURT, p))} />
+        ))}
       {show.split && split && <SplitLines picture={picture} letters={letters} />}
       <SceneItems items={shieldItems(shields, scale, true)} />
       <SceneItems items={bodyItems(bodies, floor.holder >= 0 ? PLAYERS[floor.holder]! : null, scale, true)} />

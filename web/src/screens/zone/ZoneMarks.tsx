@@ -3,7 +3,7 @@ import { DESK, toScene, type Scale } from '@corkscrew/diagram';
 import { contours } from 'd3-contour';
 import { useMemo } from 'react';
 import { SplitLine, SplitRings } from '../../court/SplitLine.tsx';
-import type { Picture } from './room.ts';
+import type { Picture } from './picture.ts';
 
 export const COURT: Scale = { ...DESK, margin: 1.5, depth: 34, foot: 0.5 };
 /** Seconds too late at which the map changes its shade; the floor inside the first is covered. */

@@ -8,20 +8,13 @@ import { Button, Toggle } from '../../ui/controls.tsx';
 import { TopBar } from '../../ui/TopBar.tsx';
 import { BallSpots } from './BallSpots.tsx';
 import { Page } from './Page.ts';
-import {
-  besidePicture,
-  movingPicture,
-  pass,
-  putBall,
-  putPlayer,
-  restPicture,
-  stopChase,
-  useChase,
-  useRoom,
-  type Picture,
-} from './room.ts';
+import { pass, putBall, putPlayer, stopChase, useChase } from './moves.ts';
+import { besidePicture, movingPicture, restPicture, type Picture } from './picture.ts';
+import { useRoom } from './room.ts';
 import { RoomPanel } from './RoomPanel.tsx';
-import { ZoneCourt } from './ZoneCourt.tsx';
+import { PaceLegend } from './SlideMarks.tsx';
+import { SlideSheet } from './SlideSheet.tsx';
+import { ZoneCourt, type Shown } from './ZoneCourt.tsx';
 
 /** Two courts share the room of one, and a phone has little: what stands on them is drawn larger. */
 const LARGER = 1.6;
@@ -48,20 +41,25 @@ const BAR = (
     <h1>Zone room</h1>
   </TopBar>
 );
-const LAYERS = { map: 'Cover', spots: 'Soft spots', split: 'Close-outs' } as const;
+const LAYERS: Readonly<Record<keyof Shown, string>> = {
+  map: 'Cover',
+  spots: 'Soft spots',
+  slides: 'Slides',
+  split: 'Close-outs',
+};
 
 /** A place to think about a zone: drag the ball and the five, pass it round, and see what gives. */
 export default function ZoneRoom() {
   const room = useRoom();
-  const { chase, chased, tick } = useChase();
+  const { chase, chased, tick, at } = useChase();
   const court = courtFor({ court: room.court });
   const units = useUnits(court);
   const phone = usePhone();
-  const [show, setShow] = useState({ map: true, spots: true, split: true });
+  const [show, setShow] = useState<Shown>({ map: true, spots: true, slides: true, split: true });
   const picture = useMemo(
-    () => (chase ? movingPicture(room, chase) : restPicture(room, room.zone)),
+    () => (chase ? movingPicture(room, chase, at) : restPicture(room, room.zone)),
     // eslint-disable-next-line react-hooks/exhaustive-deps -- a chase moves in place; its ticks say that it has
-    [room, chase, tick],
+    [room, chase, tick, at],
   );
   const beside = useMemo(
     () => besidePicture(chase ? { ...room, ball: chase.ball, holder: chase.holder } : room),
@@ -76,7 +74,7 @@ export default function ZoneRoom() {
   const told = useLate(picture, 120);
   const layers = useMemo(
     () =>
-      (['map', 'spots', 'split'] as const).map((k) => (
+      (['map', 'spots', 'slides', 'split'] as const).map((k) => (
         <Toggle key={k} isSelected={show[k]} onChange={(on) => setShow({ ...show, [k]: on })}>
           {LAYERS[k]}
         </Toggle>
@@ -84,6 +82,7 @@ export default function ZoneRoom() {
     [show],
   );
   const { split } = told;
+  const last = chased.at(-1);
   return (
     <Page>
       {BAR}
@@ -95,7 +94,9 @@ export default function ZoneRoom() {
               <b>{room.zone}</b>
               {split
                 ? `x${split.defender + 1} has two of ours, ${split.players[0] + 1} and ${split.players[1] + 1}: the other is ${split.margin.toFixed(2)} s free.`
-                : 'Nobody is split. Move the ball, or a man.'}
+                : chase && told.floor.holder < 0
+                  ? 'The ball is in the air.'
+                  : 'Nobody is split. Move the ball, or a man.'}
             </p>
             {layers}
           </div>
@@ -127,43 +128,29 @@ export default function ZoneRoom() {
           </div>
           <section className="foot" aria-label="Passes">
             <div className="head">
-              <h2>Pass it round</h2>
+              <h2>Slide sheet</h2>
               {chase && (
                 <Button onPress={stopChase}>
                   <RotateCcw size={14} /> Let the zone recover
                 </Button>
               )}
-              <div className="legend" aria-hidden="true">
-                {['covered', 'under 0.1 s', 'under 0.2 s', 'under 0.3 s', 'open'].map((w, i) => (
-                  <span key={w}>
-                    <i
-                      style={{
-                        background: `color-mix(in srgb, var(--shade) ${i === 4 ? 0 : 60 - i * 15}%, var(--sheet))`,
-                      }}
-                    />
-                    {w}
-                  </span>
-                ))}
-              </div>
-            </div>
-            {chased.length === 0 ? (
-              <p>
-                Press a man to pass to him: the zone chases the ball as fast as it can, and each close-out is
-                measured.
-              </p>
-            ) : (
-              <ol className="chain">
-                {chased.map((c, i) => (
-                  <li key={i}>
+              <p role="status">
+                {last ? (
+                  <>
                     <b>
-                      {c.from + 1} to {c.to + 1} · {c.late > 0 ? `${c.late.toFixed(2)} s late` : 'contested'}
-                    </b>
-                    x{c.defender + 1} ran {sayDistance(Math.round(c.closeOut), units)}
-                    {c.more > 0.5 && `, ${sayDistance(Math.round(c.more), units)} more than at rest`}
-                  </li>
-                ))}
-              </ol>
-            )}
+                      {last.from + 1} to {last.to + 1} ·{' '}
+                      {last.late > 0 ? `${last.late.toFixed(2)}\u00a0s late` : 'contested'}
+                    </b>{' '}
+                    x{last.defender + 1} ran {sayDistance(Math.round(last.closeOut), units)}
+                    {last.more > 0.5 && `, ${sayDistance(Math.round(last.more), units)} more than at rest`}
+                  </>
+                ) : (
+                  'Press a man to pass to him: the zone chases the ball, and each close-out is measured.'
+                )}
+              </p>
+              <PaceLegend />
+            </div>
+            <SlideSheet chase={chase} at={at} />
           </section>
         </main>
         <RoomPanel picture={told} />

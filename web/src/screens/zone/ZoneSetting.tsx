@@ -1,23 +1,17 @@
-import { ALIGNMENTS, alternativesOf, courtFor, ZONE_PRESETS, zoneByKey, type ZoneKey } from '@corkscrew/core';
+import { ALIGNMENTS, courtFor, ZONE_PRESETS, zoneByKey, type ZoneKey } from '@corkscrew/core';
 import { memo } from 'react';
 import { Link } from 'react-router';
 import { Choice, COURT_OPTIONS, LEVEL_OPTIONS } from '../../ui/Choice.tsx';
 import { ZoneGlyph } from '../desk/defence/ZoneGlyph.tsx';
-import { placesOf, putAll, stopChase, useRoom, useSetting, type Room } from './room.ts';
-
-const GROUPS = {
-  wing: 'First pass to the wing',
-  corner: 'Ball in the corner',
-  nail: 'Ball at the high post',
-  shape: 'Shape',
-} as const;
+import { putAll, stopChase } from './moves.ts';
+import { NEAREST, placesOf, useRoom, useSetting, type Room } from './room.ts';
+import { SchoolFields } from './SchoolFields.tsx';
 
 /** Which zone, of which school, against which set, at which level and on which court. */
 export const ZoneSetting = memo(function ZoneSetting() {
   const room = useSetting();
   const court = courtFor({ court: room.court });
   const table = zoneByKey(room.zone)!;
-  const on = alternativesOf(table, room.schools);
   return (
     <>
       {room.from && <Link to={`/plays/${room.from.id}`}>Back to {room.from.name}</Link>}
@@ -30,7 +24,7 @@ export const ZoneSetting = memo(function ZoneSetting() {
             title={p.words}
             onClick={() => {
               stopChase();
-              useRoom.setState({ zone: p.key as ZoneKey, schools: [] });
+              useRoom.setState({ zone: p.key as ZoneKey, schools: [], chases: NEAREST });
             }}
           >
             <ZoneGlyph zone={p.key as ZoneKey} />
@@ -38,22 +32,19 @@ export const ZoneSetting = memo(function ZoneSetting() {
           </button>
         ))}
       </div>
-      {[...new Set(table.alternatives.map((a) => a.group))].map((group) => (
-        <Choice
-          key={group}
-          label={GROUPS[group]}
-          value={on.find((a) => a.group === group)?.key ?? ''}
-          options={[
-            ['', 'the usual way'],
-            ...table.alternatives.filter((a) => a.group === group).map((a) => [a.key, a.words] as const),
-          ]}
-          onChange={(key) => {
-            stopChase();
-            const rest = on.filter((a) => a.group !== group).map((a) => a.key);
-            useRoom.setState({ schools: key ? [...rest, key] : rest });
-          }}
-        />
-      ))}
+      <SchoolFields
+        table={table}
+        schools={room.schools}
+        onSchools={(schools) => {
+          stopChase();
+          useRoom.setState({ schools });
+        }}
+        chases={room.chases}
+        onChase={(d, player) => {
+          stopChase();
+          useRoom.setState({ chases: room.chases.map((p, i) => (i === d ? player : p)) });
+        }}
+      />
       <div className="pair">
         <Choice
           label="Ours"

@@ -1,5 +1,6 @@
 import {
   ballAt,
+  DEFENDERS,
   PLAYERS,
   positionAt,
   zoneByKey,
@@ -7,7 +8,8 @@ import {
   type Play,
   type Timeline,
 } from '@corkscrew/core';
-import { stopChase, useRoom } from './room.ts';
+import { stopChase } from './moves.ts';
+import { useRoom } from './room.ts';
 
 /**
  * Puts an instant of a play into the zone room: its five and the ball at time t (seconds), its level and
@@ -21,6 +23,7 @@ export function takeInstant(play: Play, timeline: Timeline, t: number, defence: 
     level: play.level,
     zone: zoneByKey(defence.zone ?? '')?.key ?? '2-3',
     schools: defence.schools ?? [],
+    chases: DEFENDERS.map((x) => defence.chases?.[x] ?? ''),
     set: '',
     from: { id: play.id, name: play.name },
     places: PLAYERS.map((p) => positionAt(timeline, p, t)),

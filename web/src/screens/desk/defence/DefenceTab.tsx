@@ -1,6 +1,8 @@
 import {
   DefenceSchema,
+  defenceWords,
   MAN_PRESETS,
+  playsAs,
   ZONE_PRESETS,
   type Defence,
   type Play,
@@ -168,7 +170,7 @@ export function DefenceTab() {
               <PresetButton key={p.key} preset={p} defence={defence} />
             ))}
           </div>
-          <p className="words">{usual.find((p) => isOn(p, defence))?.words ?? `${defence.name}, changed`}</p>
+          <p className="words">{defenceWords(defence)}</p>
           <details>
             <summary>How they play it</summary>
             {defence.type === 'man' ? <ManFields defence={defence} /> : <ZoneFields defence={defence} />}
@@ -207,14 +209,11 @@ function ToZoneRoom({ play, defence }: { play: Play; defence: Defence }) {
   );
 }
 
-const isOn = (p: Preset, d: Defence): boolean =>
-  p.defence.type === 'zone' ? d.zone === p.defence.zone : d.name === p.defence.name;
-
 function PresetButton({ preset, defence }: { preset: Preset; defence: Defence }) {
   return (
     <button
       type="button"
-      aria-pressed={isOn(preset, defence)}
+      aria-pressed={playsAs(preset, defence)}
       title={preset.words}
       onClick={() => takeDefence(preset.defence)}
     >

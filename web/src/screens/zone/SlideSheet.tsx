@@ -1,0 +1,147 @@
+import { ballOf, DEFENDERS, slidesOf, type Chase } from '@corkscrew/core';
+import { useEffect, useMemo, useRef } from 'react';
+import styled from 'styled-components';
+import { useLate } from '../../app/late.ts';
+import { BallRow, Names, Opened, SlideBlock } from './SlideMarks.tsx';
+import { lookBack } from './moves.ts';
+import { HEIGHT, ROWS, RULER, stave, timeAt, xOf } from './slide-scale.ts';
+
+const Box = styled.div`
+  display: grid;
+  grid-template-columns: 34px minmax(0, 1fr);
+  .roll {
+    overflow-x: auto;
+    overflow-y: hidden;
+    scrollbar-width: thin;
+    scrollbar-color: var(--rule-2) transparent;
+  }
+  svg {
+    display: block;
+    user-select: none;
+  }
+  text {
+    font: 640 11.5px 'Archivo Variable';
+    font-stretch: 74%;
+    fill: var(--ink);
+    pointer-events: none;
+  }
+  .tick {
+    fill: var(--ink-3);
+  }
+  .halo {
+    paint-order: stroke;
+    stroke: var(--sheet);
+    stroke-width: 4px;
+  }
+  .ruler {
+    cursor: ew-resize;
+    outline: none;
+  }
+  .ruler:focus-visible rect {
+    stroke: var(--pen);
+    stroke-width: 2;
+  }
+`;
+
+/** Seconds the sheet has room for at the least. */
+const SHORTEST = 6.5;
+
+/** What each man of the zone has done since the ball went round, in time: his ways, the ball, and who was open. */
+export function SlideSheet({ chase, at }: { chase: Chase | null; at: number | null }) {
+  const now = at ?? chase?.t ?? 0;
+  // The playhead goes with every frame; the score behind it follows a few times a second.
+  const drawn = useLate(chase?.t ?? 0, 100);
+  const slides = useMemo(
+    () => (chase ? slidesOf(chase.film, chase.scheme, chase.level) : []),
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- a film grows in place; its end says that it has
+    [chase, drawn],
+  );
+  const ball = useMemo(
+    () => (chase ? ballOf(chase.film) : []),
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- as above
+    [chase, drawn],
+  );
+  const end = Math.max(SHORTEST, (chase?.t ?? 0) + 1.5);
+  const roll = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    const box = roll.current;
+    if (!box) return;
+    const x = xOf(now) - box.scrollLeft;
+    if (x > box.clientWidth - 70 || x < 0) box.scrollLeft = xOf(now) - box.clientWidth * 0.6;
+  }, [now]);
+  const seek = (clientX: number) => {
+    const box = roll.current!;
+    lookBack(timeAt(clientX - box.getBoundingClientRect().left + box.scrollLeft));
+  };
+  return (
+    <Box>
+      <Names />
+      <div className="roll" ref={roll}>
+        <svg width={chase ? xOf(end) : '100%'} height={HEIGHT} data-testid="slide-sheet">
+          {Array.from({ length: Math.floor(end) + 1 }, (_, s) => (
+            <g key={s} aria-hidden="true">
+              <path d={`M${xOf(s)} ${RULER}v-5`} stroke="var(--rule-2)" />
+              <text className="tick" x={xOf(s) + 3} y={RULER - 4}>
+                {s}
+              </text>
+            </g>
+          ))}
+          {Array.from({ length: ROWS }, (_, row) => (
+            <path key={row} d={`M0 ${stave(row)}H${xOf(end)}`} stroke="var(--rule)" />
+          ))}
+          {slides.map((s) => (
+            <SlideBlock key={`${s.defender} ${s.from}`} slide={s} />
+          ))}
+          <BallRow pieces={ball} />
+          {chase?.chased.map((c) => (
+            <Opened key={c.released} chased={c} />
+          ))}
+          {chase && (
+            <>
+              <g
+                className="ruler"
+                role="slider"
+                tabIndex={0}
+                aria-label="Time in the chase"
+                aria-valuemin={0}
+                aria-valuemax={Number(chase.t.toFixed(1))}
+                aria-valuenow={Number(now.toFixed(1))}
+                aria-valuetext={`${now.toFixed(1)} seconds`}
+                onPointerDown={(e) => {
+                  e.currentTarget.setPointerCapture(e.pointerId);
+                  seek(e.clientX);
+                }}
+                onPointerMove={(e) => e.buttons === 1 && seek(e.clientX)}
+                onKeyDown={(e) => {
+                  const to = {
+                    ArrowLeft: now - 0.1,
+                    ArrowRight: now + 0.1,
+                    Home: 0,
+                    End: chase.t,
+                  }[e.key];
+                  if (to === undefined) return;
+                  e.preventDefault();
+                  lookBack(to);
+                }}
+              >
+                <rect x={1} y={1} width={xOf(end) - 2} height={RULER - 2} fill="transparent" />
+              </g>
+              <g pointerEvents="none" aria-hidden="true">
+                <path d={`M${xOf(now)} ${RULER - 8}V${HEIGHT}`} stroke="var(--live)" strokeWidth={2.2} />
+                <path d={`M${xOf(now) - 5} ${RULER - 10}h10l-5 8z`} fill="var(--live)" />
+              </g>
+            </>
+          )}
+        </svg>
+      </div>
+      <ul className="visually-hidden" aria-label="Slides">
+        {slides.map((s) => (
+          <li key={`${s.defender} ${s.from}`}>
+            {DEFENDERS[s.defender]} {s.pace}s {s.feet.toFixed(0)} feet, {s.from.toFixed(1)} to{' '}
+            {s.to.toFixed(1)} seconds
+          </li>
+        ))}
+      </ul>
+    </Box>
+  );
+}
