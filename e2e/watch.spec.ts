@@ -55,6 +55,12 @@ test('presenting is keys only, and Escape leaves it', async ({ page, app }) => {
   await expect(room).toContainText('Elbow entry');
   await page.keyboard.press('ArrowRight');
   await expect(room).toContainText('Chase the handoff');
+  // Their five stand on the floor as well, until X takes them away.
+  await expect(room.locator('[data-part="shield-5"]').first()).toBeVisible();
+  await page.keyboard.press('x');
+  await expect(room.locator('[data-part="shield-5"]')).toHaveCount(0);
+  await page.keyboard.press('x');
+  await expect(room.locator('[data-part="shield-5"]').first()).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(page.getByTestId('rung-2')).toHaveAttribute('aria-current', 'step');
 });

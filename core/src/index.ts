@@ -24,6 +24,7 @@ export { LEVELS } from './motion/levels.ts';
 export * from './motion/timeline.ts';
 export * from './motion/compile.ts';
 export * from './motion/track.ts';
+export { restTimes } from './motion/rest.ts';
 export * from './defence/plan.ts';
 export { coveragesMet, type Met } from './defence/meet.ts';
 export * from './defence/setup.ts';

@@ -1,22 +1,26 @@
-import { PLAYERS, type Openness, type Point } from '@corkscrew/core';
+import { PLAYERS, restTimes, type Openness, type Point, type Timeline } from '@corkscrew/core';
 import { shieldItems, toScene, type Scale } from '@corkscrew/diagram';
 import { memo } from 'react';
 import { SceneItems } from '../ui/SceneSvg.tsx';
 import { useAgainst, useStale } from '../screens/desk/analysis.ts';
 import { useLayer } from '../screens/desk/defence/view.ts';
-import { lineView, usePick } from '../screens/desk/store.ts';
+import { lineView, useDesk, usePick } from '../screens/desk/store.ts';
 import { useNow, useTimeline } from '../screens/desk/timeline.ts';
 import type { AgainstView } from '../workers/analyse.ts';
 import { SlideTrail } from './SlideTrail.tsx';
 import { SplitLine, SplitRings } from './SplitLine.tsx';
 
-/** The five who defend, at the instant shown, and what can be seen of it. Redrawn with the time, alone. */
-export function Defenders({ scale }: { scale: Scale }) {
+/**
+ * The five who defend, at the instant shown, and what can be seen of it; `plain` is the five alone. Redrawn with
+ * the time, alone.
+ */
+export function Defenders({ scale, plain = false }: { scale: Scale; plain?: boolean }) {
   const { play, branch, frameId, actionId } = usePick('play', 'branch', 'frameId', 'actionId');
   const { line } = lineView(play, branch, frameId);
   const against = useAgainst(play.id, line.at(-1)!.id);
   const stale = useStale();
   const now = useNow();
+  const timed = useDesk((d) => d.time !== null);
   const timeline = useTimeline();
   const shields = useLayer('shields');
   const ghosts = useLayer('ghosts');
@@ -24,17 +28,23 @@ export function Defenders({ scale }: { scale: Scale }) {
   const lanes = useLayer('lanes');
   const splits = useLayer('splits');
   if (!against) return null;
-  const k = stepOf(against, now);
+  const at = instants(against, timeline, frameId, timed ? now : null);
   const bar = timeline.bars.find((b) => b.frame === frameId);
+  if (plain)
+    return (
+      <g aria-hidden="true" data-testid="defence">
+        {shields && <Shields against={against} at={at} scale={scale} />}
+      </g>
+    );
   return (
     <g aria-hidden="true" pointerEvents="none" opacity={stale ? 0.45 : 1} data-testid="defence">
-      {ghosts && shields && bar && (
-        <Ghosts against={against} from={stepOf(against, bar.start)} to={k} scale={scale} />
+      {ghosts && shields && bar && timed && (
+        <Ghosts against={against} from={stepOf(against, bar.start)} to={stepOf(against, now)} scale={scale} />
       )}
-      {open && <OpenMarks against={against} now={now} scale={scale} />}
-      {splits && <SplitMark against={against} now={now} scale={scale} />}
+      {open && <OpenMarks against={against} at={at} scale={scale} />}
+      {splits && <SplitMark against={against} now={now} at={at} scale={scale} />}
       {lanes && actionId && <LaneMark against={against} action={actionId} scale={scale} />}
-      {shields && <Shields against={against} k={k} scale={scale} />}
+      {shields && <Shields against={against} at={at} scale={scale} />}
     </g>
   );
 }
@@ -46,11 +56,27 @@ const bodyAt = (a: AgainstView, k: number, b: number): Point => ({
   y: a.y[k * 10 + b]!,
 });
 
-function Shields({ against, k, scale }: { against: AgainstView; k: number; scale: Scale }) {
-  const bodies = PLAYERS.map((_, d) => ({
-    at: bodyAt(against, k, 5 + d),
-    facing: against.facing[k * 10 + 5 + d]!,
-  }));
+/**
+ * The moment each of the ten is shown at, seconds: the playhead's. A frame that stands has each of ours where he
+ * will be when he is done with the frames before, and so each defender when his man is.
+ */
+function instants(a: AgainstView, timeline: Timeline, frame: string, now: number | null): number[] {
+  if (now !== null) return new Array<number>(10).fill(now);
+  const ours = restTimes(timeline, frame);
+  const start = Math.min(...ours);
+  const k = stepOf(a, start);
+  const theirs = PLAYERS.map((_, d) => {
+    const man = a.guards[k * 5 + d]!;
+    return a.defence.type === 'man' && man >= 0 ? ours[man]! : start;
+  });
+  return [...ours, ...theirs];
+}
+
+function Shields({ against, at, scale }: { against: AgainstView; at: readonly number[]; scale: Scale }) {
+  const bodies = PLAYERS.map((_, d) => {
+    const k = stepOf(against, at[5 + d]!);
+    return { at: bodyAt(against, k, 5 + d), facing: against.facing[k * 10 + 5 + d]! };
+  });
   return <SceneItems items={shieldItems(bodies, scale, true)} />;
 }
 
@@ -78,11 +104,13 @@ function Ghosts({
 }
 
 /** How open each is as quarters of a ring: none is 0–2 ft, a whole one 6 ft and more; heavy when he can be hit as well. */
-function OpenMarks({ against, now, scale }: { against: AgainstView; now: number; scale: Scale }) {
+function OpenMarks({ against, at, scale }: { against: AgainstView; at: readonly number[]; scale: Scale }) {
   const { times, openness } = against.seeing;
-  const i = Math.max(0, Math.min(times.length - 1, Math.round(now / 0.1)));
-  const k = stepOf(against, now);
-  return openness[i]?.map((o, j) => <OpenRing key={j} o={o} at={bodyAt(against, k, j)} scale={scale} />);
+  return PLAYERS.map((p, j) => {
+    const t = at[j]!;
+    const o = openness[Math.max(0, Math.min(times.length - 1, Math.round(t / 0.1)))]?.[j];
+    return o && <OpenRing key={p} o={o} at={bodyAt(against, stepOf(against, t), j)} scale={scale} />;
+  });
 }
 
 const OpenRing = memo(function OpenRing({ o, at, scale }: { o: Openness; at: Point; scale: Scale }) {
@@ -105,22 +133,27 @@ const OpenRing = memo(function OpenRing({ o, at, scale }: { o: Openness; at: Poi
 });
 
 /** The man who must account for two: a line to each, with the seconds he is late to either. */
-function SplitMark({ against, now, scale }: { against: AgainstView; now: number; scale: Scale }) {
+function SplitMark({
+  against,
+  now,
+  at,
+  scale,
+}: {
+  against: AgainstView;
+  now: number;
+  at: readonly number[];
+  scale: Scale;
+}) {
   const span = against.seeing.splits.find((s) => s.from <= now + 0.05 && now <= s.to + 0.05);
   if (!span) return null;
-  const k = stepOf(against, now);
+  const body = (b: number) => toScene(scale, bodyAt(against, stepOf(against, at[b]!), b));
   const { split } = span;
-  const d = toScene(scale, bodyAt(against, k, 5 + split.defender));
+  const d = body(5 + split.defender);
   return (
     <g>
       <SplitRings at={d} />
       {split.players.map((j, i) => (
-        <SplitLine
-          key={j}
-          from={d}
-          to={toScene(scale, bodyAt(against, k, j))}
-          words={`+${split.late[i]!.toFixed(2)} s`}
-        />
+        <SplitLine key={j} from={d} to={body(j)} words={`+${split.late[i]!.toFixed(2)} s`} />
       ))}
     </g>
   );

@@ -2,8 +2,10 @@ import { captionOf } from '@corkscrew/core';
 import { DESK, frameScene, type Scale } from '@corkscrew/diagram';
 import { useEffect, useMemo } from 'react';
 import styled from 'styled-components';
+import { Defenders } from '../../court/Defenders.tsx';
 import { Runner } from '../../court/Runner.tsx';
 import { SceneItems } from '../../ui/SceneSvg.tsx';
+import { toggleDefence } from './defence/view.ts';
 import { lineView, stepFrame, useDesk, usePick } from './store.ts';
 import { seek, toggleRun, useTimeline } from './timeline.ts';
 
@@ -105,6 +107,7 @@ export function Present() {
       else if (e.key === ' ' || e.key === 'k') toggleRun();
       else if (e.key === 'ArrowRight' || e.key === ']') stepFrame(1);
       else if (e.key === 'ArrowLeft' || e.key === '[') stepFrame(-1);
+      else if (e.key === 'x') toggleDefence();
       else if (e.key === 'l') seek((s.time ?? 0) + 0.1);
       else if (e.key === 'j') seek((s.time ?? 0) - 0.1);
       else return;
@@ -125,6 +128,7 @@ export function Present() {
       <div className="floor">
         <svg viewBox={`0 0 ${scene.width} ${scene.height}`} role="img" aria-label={words || 'The set'}>
           <SceneItems items={scene.items} />
+          <Defenders scale={BIG} plain />
           {!still && <Runner scale={BIG} />}
         </svg>
       </div>

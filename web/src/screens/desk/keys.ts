@@ -10,7 +10,7 @@ import {
 } from '@corkscrew/core';
 import type { KeyboardEvent } from 'react';
 import { propose, snap, VERB_KEYS } from '../../court/propose.ts';
-import { useView } from './defence/view.ts';
+import { toggleDefence } from './defence/view.ts';
 import { apply, lineView, nextFrame, redo, stepFrame, undo, useDesk, type Pending } from './store.ts';
 import { seek, timelineOf, toggleRun } from './timeline.ts';
 
@@ -106,7 +106,7 @@ function handle(e: KeyboardEvent): boolean {
       return true;
     case 'x':
       if (!s.play.defences?.length) return false;
-      useView.setState((v) => ({ on: !v.on }));
+      toggleDefence();
       return true;
     case 'w':
       return nextTempo();

@@ -42,3 +42,8 @@ export function useDefence(play: Play): Defence | null {
   const on = useView((v) => v.on);
   return on ? (play.defences?.[0] ?? null) : null;
 }
+
+/** Shows the defence, or plays against nobody. */
+export function toggleDefence(): void {
+  useView.setState((v) => ({ on: !v.on }));
+}
