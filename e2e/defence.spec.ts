@@ -159,6 +159,10 @@ test('a moment of a play against a zone is taken to the zone room', async ({ pag
   await expect(page.getByRole('button', { name: /^1, ours.*has the ball/ })).toBeVisible();
   // 5 has left his place at the elbow for the screen.
   await expect(page.getByRole('button', { name: /^5, ours.*elbow/ })).toHaveCount(0);
+  // The zone stands where it was at that moment; it can be let come to rest.
+  await expect(page.getByText('1.2 s into Ball screen.')).toBeVisible();
+  await page.getByRole('button', { name: 'Let the zone recover' }).click();
+  await expect(page.getByRole('button', { name: 'Let the zone recover' })).toHaveCount(0);
   await page.getByRole('link', { name: 'Back to Ball screen' }).click();
   await expect(page.getByRole('heading', { name: 'Ball screen' })).toBeVisible();
 });

@@ -3,6 +3,12 @@ import { defend, man, way, type Board } from '../defence/board.test-data.ts';
 import type { Action } from '../play/document.ts';
 import { bandOf, opennessAt } from './openness.ts';
 import { passesSeen } from './passes.ts';
+import { courtFor } from '../court/rulesets.ts';
+import { compile } from '../motion/compile.ts';
+import { levelRecord } from '../motion/level.ts';
+import type { Defence } from '../play/document.ts';
+import { playOf } from '../play/sample.test-data.ts';
+import { playAgainst } from './against.ts';
 import { seeingOf } from './seeing.ts';
 
 const act = (a: object) => a as Omit<Action, 'id'>;
@@ -74,5 +80,26 @@ describe('how open a man is', () => {
       expect(w.best.open).toBe(true);
     }
     expect(s.windows.some((w) => w.player === '2')).toBe(true);
+  });
+});
+
+describe('a split man', () => {
+  it('is told at every instant, and a span of them by its worst', () => {
+    const play = playOf([[{ by: '1', does: 'hold', seconds: 2 }]], [], 'overload');
+    const court = courtFor(play);
+    const { timeline } = compile(play, 'f1', court, play.level);
+    const zone: Defence = { id: 'd', name: '2-3', type: 'zone', zone: '2-3' };
+    const { seeing } = playAgainst(play, timeline, zone, court, levelRecord(play.level));
+    expect(seeing.splitAt).toHaveLength(seeing.times.length);
+    expect(seeing.splits.length).toBeGreaterThan(0);
+    for (const span of seeing.splits) {
+      const within = seeing.splitAt.filter(
+        (_, i) => seeing.times[i]! >= span.from - 1e-9 && seeing.times[i]! <= span.to + 1e-9,
+      );
+      expect(within.every((x) => x?.defender === span.split.defender)).toBe(true);
+      expect(Math.max(...within.map((x) => x!.margin))).toBe(span.split.margin);
+      expect(span.at).toBeGreaterThanOrEqual(span.from);
+      expect(span.at).toBeLessThanOrEqual(span.to);
+    }
   });
 });

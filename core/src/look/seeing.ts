@@ -50,6 +50,8 @@ export interface Seeing {
   readonly windows: readonly OpenWindow[];
   readonly passes: readonly PassSeen[];
   readonly splits: readonly SplitSpan[];
+  /** Per time, who is split then; null nobody, and while the ball flies. */
+  readonly splitAt: readonly (Split | null)[];
   readonly drives: readonly DriveSeen[];
   readonly traps: readonly TrapSeen[];
   readonly instants: readonly Instant[];
@@ -88,6 +90,7 @@ export function seeingOf(d: Defended, plan: Plan): Seeing {
     windows: PLAYERS.flatMap((_, j) => windowsOf(d, times, openness, j)),
     passes: passesSeen(d, plan),
     splits: spansOf(splits),
+    splitAt: splits.map((s) => s.split),
     drives: drivesOf(d, floor),
     traps: trapsOf(traps),
     instants: instantsOf(d, floor),

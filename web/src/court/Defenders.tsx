@@ -3,6 +3,7 @@ import { shieldItems, toScene, type Scale } from '@corkscrew/diagram';
 import { memo } from 'react';
 import { SceneItems } from '../ui/SceneSvg.tsx';
 import { useAgainst, useStale } from '../screens/desk/analysis.ts';
+import { bodyAt, stepOf, timeOf } from '../screens/desk/defence/bodies.ts';
 import { useLayer } from '../screens/desk/defence/view.ts';
 import { lineView, useDesk, usePick } from '../screens/desk/store.ts';
 import { useNow, useTimeline } from '../screens/desk/timeline.ts';
@@ -48,13 +49,6 @@ export function Defenders({ scale, plain = false }: { scale: Scale; plain?: bool
     </g>
   );
 }
-
-const stepOf = (a: AgainstView, t: number): number =>
-  Math.max(0, Math.min(a.steps - 1, Math.round(t / a.dt)));
-const bodyAt = (a: AgainstView, k: number, b: number): Point => ({
-  x: a.x[k * 10 + b]!,
-  y: a.y[k * 10 + b]!,
-});
 
 /**
  * The moment each of the ten is shown at, seconds: the playhead's. A frame that stands has each of ours where he
@@ -105,10 +99,10 @@ function Ghosts({
 
 /** How open each is as quarters of a ring: none is 0–2 ft, a whole one 6 ft and more; heavy when he can be hit as well. */
 function OpenMarks({ against, at, scale }: { against: AgainstView; at: readonly number[]; scale: Scale }) {
-  const { times, openness } = against.seeing;
+  const { openness } = against.seeing;
   return PLAYERS.map((p, j) => {
     const t = at[j]!;
-    const o = openness[Math.max(0, Math.min(times.length - 1, Math.round(t / 0.1)))]?.[j];
+    const o = openness[timeOf(against, t)]?.[j];
     return o && <OpenRing key={p} o={o} at={bodyAt(against, stepOf(against, t), j)} scale={scale} />;
   });
 }
@@ -144,10 +138,9 @@ function SplitMark({
   at: readonly number[];
   scale: Scale;
 }) {
-  const span = against.seeing.splits.find((s) => s.from <= now + 0.05 && now <= s.to + 0.05);
-  if (!span) return null;
+  const split = against.seeing.splitAt[timeOf(against, now)];
+  if (!split) return null;
   const body = (b: number) => toScene(scale, bodyAt(against, stepOf(against, at[b]!), b));
-  const { split } = span;
   const d = body(5 + split.defender);
   return (
     <g>

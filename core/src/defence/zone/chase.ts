@@ -36,6 +36,8 @@ export interface ChaseStart {
   /** Whom each defender chases, −1: nobody. */
   readonly chases?: readonly number[];
   readonly holder: number;
+  /** Where the five defenders are, feet; at rest against the ball when left out. */
+  readonly defenders?: readonly Point[];
 }
 
 /** A zone chasing a ball that is passed from man to man, in real time. */
@@ -58,15 +60,20 @@ export interface Chase extends ChaseStart {
 
 const still = new Float64Array(5).fill(1);
 
-/** Begins with the zone at rest against the man who has the ball. */
+/** Begins with the zone at rest against the man who has the ball, or where its men are said to be. */
 export function startChase(start: ChaseStart): Chase {
   const x = new Float64Array(5);
   const y = new Float64Array(5);
   const ball = start.players[start.holder]!;
   settled(start.scheme, start.level, seenAt(start.players, ball, start.chases), x, y);
+  const moving = movingFrom(x, y);
+  start.defenders?.forEach((p, d) => {
+    moving.x[d] = p.x;
+    moving.y[d] = p.y;
+  });
   const chase: Chase = {
     ...start,
-    moving: movingFrom(x, y),
+    moving,
     chased: [],
     film: newFilm(),
     t: 0,

@@ -100,6 +100,19 @@ describe('a film of a chase', () => {
   });
 });
 
+it('begins where the men of the zone are said to be, and slides from there to where they belong', () => {
+  const rest = chaseFloor(begin(), court);
+  const table = zoneByKey('2-3')!;
+  const scheme = schemeOf(table, [], court);
+  const defenders = [0, 1, 2, 3, 4].map((d) => ({ x: rest.dx[d]! - 3, y: rest.dy[d]! + 1 }));
+  const late = startChase({ scheme, bump: scheme, level, players: five, holder: 0, defenders });
+  const first = chaseFloor(late, court, 0);
+  expect([...first.dx]).toEqual(defenders.map((p) => p.x));
+  while (stepChase(late, DT));
+  const last = chaseFloor(late, court);
+  for (let d = 0; d < 5; d++) expect(last.dx[d]).toBeCloseTo(rest.dx[d]!, 0);
+});
+
 describe('schools and chasers in a chase', () => {
   it('sends the low man out to the first wing pass and the guard after him, when that is the school', () => {
     const near = (chase: Chase, t: number) => {

@@ -16,9 +16,9 @@ const Box = styled.section`
   display: grid;
   gap: 12px;
   align-content: start;
-  > a {
+  a {
     color: var(--pen);
-    justify-self: start;
+    white-space: nowrap;
   }
   .zones {
     display: grid;

@@ -8,7 +8,7 @@ import { Button, Toggle } from '../../ui/controls.tsx';
 import { TopBar } from '../../ui/TopBar.tsx';
 import { BallSpots } from './BallSpots.tsx';
 import { Page } from './Page.ts';
-import { pass, putBall, putPlayer, stopChase, useChase } from './moves.ts';
+import { leaveRoom, pass, putBall, putPlayer, stopChase, useChase } from './moves.ts';
 import { besidePicture, movingPicture, restPicture, type Picture } from './picture.ts';
 import { useRoom } from './room.ts';
 import { RoomPanel } from './RoomPanel.tsx';
@@ -68,7 +68,7 @@ export default function ZoneRoom() {
   );
   useEffect(() => {
     document.title = 'Zone room · Corkscrew';
-    return stopChase;
+    return leaveRoom;
   }, []);
   // The court keeps up with the pointer; words and figures beside it follow a few times a second.
   const told = useLate(picture, 120);

@@ -14,7 +14,12 @@ export const ZoneSetting = memo(function ZoneSetting() {
   const table = zoneByKey(room.zone)!;
   return (
     <>
-      {room.from && <Link to={`/plays/${room.from.id}`}>Back to {room.from.name}</Link>}
+      {room.from && (
+        <p>
+          {room.from.t.toFixed(1)} s into {room.from.name}.{' '}
+          <Link to={`/plays/${room.from.id}`}>Back to {room.from.name}</Link>
+        </p>
+      )}
       <div className="zones" role="group" aria-label="Zone">
         {ZONE_PRESETS.map((p) => (
           <button

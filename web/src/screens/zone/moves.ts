@@ -8,7 +8,7 @@ import {
   type Point,
 } from '@corkscrew/core';
 import { create } from 'zustand';
-import { chasesIn, courtOf, schemeFor, useRoom } from './room.ts';
+import { chasesIn, courtOf, schemeFor, useRoom, type Room } from './room.ts';
 
 /** The chase that is on, and the passes so far; the room's places hold as long as it lasts. */
 interface Running {
@@ -47,6 +47,23 @@ export function putAll(places: readonly Point[], holder = 0): void {
   useRoom.setState({ places, holder, ball: places[holder]! });
 }
 
+const begin = (room: Room, defenders?: readonly Point[]): Chase =>
+  startChase({
+    scheme: schemeFor(room, room.zone),
+    bump: schemeFor(room, room.zone, true),
+    level: levelRecord(room.level),
+    players: room.places,
+    chases: chasesIn(room, room.zone),
+    holder: room.holder,
+    ...(defenders ? { defenders } : {}),
+  });
+
+/** Has the zone stand where it is in a play, not where it would come to rest; the next pass starts from there. */
+export function beginFrom(defenders: readonly Point[]): void {
+  stopChase();
+  useChase.setState({ chase: begin(useRoom.getState(), defenders), chased: [], at: null });
+}
+
 let frame = 0;
 
 /** Passes the ball on: the zone chases it in real time. */
@@ -58,14 +75,7 @@ export function pass(to: number): void {
       putBall(room.places[to]!);
       return;
     }
-    chase = startChase({
-      scheme: schemeFor(room, room.zone),
-      bump: schemeFor(room, room.zone, true),
-      level: levelRecord(room.level),
-      players: room.places,
-      chases: chasesIn(room, room.zone),
-      holder: room.holder,
-    });
+    chase = begin(room);
   }
   if (!throwTo(chase, to, courtOf(room))) return;
   useChase.setState({ chase, chased: [...chase.chased], at: null });
@@ -98,4 +108,10 @@ export function lookBack(t: number): void {
   const { chase } = useChase.getState();
   if (!chase) return;
   useChase.setState({ at: t >= chase.t - 1e-6 ? null : Math.max(0, t) });
+}
+
+/** The room is left: a ball in the air is caught, and nothing runs on. */
+export function leaveRoom(): void {
+  if (useChase.getState().chase?.flight) stopChase();
+  cancelAnimationFrame(frame);
 }

@@ -32,8 +32,8 @@ export interface Room {
   readonly beside: ZoneKey | `set:${string}` | null;
   /** Key of the alignment they were put in; empty when they come from a play. */
   readonly set: string;
-  /** The play this was a moment of. */
-  readonly from: { readonly id: string; readonly name: string } | null;
+  /** The play this was a moment of, and when (seconds). */
+  readonly from: { readonly id: string; readonly name: string; readonly t: number } | null;
   readonly places: readonly Point[];
   /** Who has the ball, −1 when it lies on the floor where it was put. */
   readonly holder: number;

@@ -2,10 +2,12 @@ import {
   DefenceSchema,
   defenceWords,
   MAN_PRESETS,
+  PLAYERS,
   playsAs,
   ZONE_PRESETS,
   type Defence,
   type Play,
+  type Point,
   type Preset,
   type ZoneKey,
 } from '@corkscrew/core';
@@ -16,10 +18,12 @@ import styled from 'styled-components';
 import { api } from '../../../app/api.ts';
 import { useUnits } from '../../../app/units.ts';
 import { Button, IconButton, Label, Toggle } from '../../../ui/controls.tsx';
+import type { AgainstView } from '../../../workers/analyse.ts';
 import { useAgainst, useStale } from '../analysis.ts';
 import { takeInstant } from '../../zone/from-play.ts';
 import { lineView, usePick } from '../store.ts';
 import { useNow, useTimeline } from '../timeline.ts';
+import { bodyAt, stepOf } from './bodies.ts';
 import { chooseType, takeDefence } from './change.ts';
 import { MakesForm } from './MakesForm.tsx';
 import { ManFields } from './ManFields.tsx';
@@ -184,7 +188,7 @@ export function DefenceTab() {
           <div aria-busy={stale}>{against && <Seen against={against} court={court} units={units} />}</div>
           <MakesForm level={play.level} women={play.women ?? false} />
           <TryAll play={play} leaf={line.at(-1)!.id} />
-          {defence.type === 'zone' && <ToZoneRoom play={play} defence={defence} />}
+          {defence.type === 'zone' && <ToZoneRoom play={play} defence={defence} against={against} />}
           <Layers />
         </>
       )}
@@ -193,14 +197,26 @@ export function DefenceTab() {
 }
 
 /** The instant on the court, to be thought about in the zone room. */
-function ToZoneRoom({ play, defence }: { play: Play; defence: Defence }) {
+function ToZoneRoom({
+  play,
+  defence,
+  against,
+}: {
+  play: Play;
+  defence: Defence;
+  against: AgainstView | null;
+}) {
   const timeline = useTimeline();
   const t = useNow();
   const go = useNavigate();
+  const defenders = (): Point[] | null => {
+    if (against?.defence.type !== 'zone') return null;
+    return PLAYERS.map((_, d) => bodyAt(against, stepOf(against, t), 5 + d));
+  };
   return (
     <Button
       onPress={() => {
-        takeInstant(play, timeline, t, defence);
+        takeInstant(play, timeline, t, defence, defenders());
         void go('/zone');
       }}
     >

@@ -11,6 +11,7 @@ import styled from 'styled-components';
 import { Label } from '../../../ui/controls.tsx';
 import type { AgainstView } from '../../../workers/analyse.ts';
 import { seek, useNow, useTimeline } from '../timeline.ts';
+import { bodyAt, stepOf, timeOf } from './bodies.ts';
 
 const Box = styled.div`
   margin: 14px -14px 0;
@@ -28,12 +29,13 @@ const Box = styled.div`
   li {
     display: grid;
     grid-template-columns: 20px minmax(0, 1fr) auto 44px;
-    gap: 6px;
+    gap: 1px 6px;
     align-items: center;
-    min-height: 30px;
+    padding: 2px 0;
     border-bottom: 1px solid var(--rule);
   }
   li b.no {
+    grid-row: span 2;
     width: 17px;
     height: 17px;
     border-radius: 50%;
@@ -52,6 +54,8 @@ const Box = styled.div`
     font-weight: 700;
   }
   .sub {
+    grid-column: 2 / -1;
+    min-height: 1.2em;
     color: var(--ink-2);
     font-weight: 400;
     font-size: 12px;
@@ -91,13 +95,14 @@ const Box = styled.div`
 export function Seen({ against, court, units }: { against: AgainstView; court: Court; units: Units }) {
   const now = useNow();
   const timeline = useTimeline();
-  const { times, openness, splits, passes, blocked } = against.seeing;
-  const i = Math.max(0, Math.min(times.length - 1, Math.round(now / 0.1)));
+  const { openness, splitAt, splits, passes, blocked } = against.seeing;
+  const i = timeOf(against, now);
   const all = openness[i] ?? [];
   const flying = all.length > 0 && all.every((o) => o.margin === -Infinity);
   const next = timeline.possessions.find((p) => p.from > now - 0.05);
-  const k = Math.max(0, Math.min(against.steps - 1, Math.round(now / against.dt)));
-  const split = splits.find((s) => s.from <= now + 0.05 && now <= s.to + 0.05)?.split;
+  const k = stepOf(against, now);
+  const split = splitAt[i];
+  const span = split && splits.find((s) => s.from <= now + 0.05 && now <= s.to + 0.05);
   return (
     <Box>
       <h3>
@@ -117,10 +122,7 @@ export function Seen({ against, court, units }: { against: AgainstView; court: C
             <Row
               key={o.player}
               o={o}
-              where={
-                nearestSpot(court, { x: against.x[k * 10 + o.player]!, y: against.y[k * 10 + o.player]! })
-                  .spot.words
-              }
+              where={nearestSpot(court, bodyAt(against, k, o.player)).spot.words}
               units={units}
             />
           ))}
@@ -131,6 +133,8 @@ export function Seen({ against, court, units }: { against: AgainstView; court: C
           {split.late[1].toFixed(2)} s late to {split.players[1] + 1}; with {split.players[1] + 1},{' '}
           {split.late[0].toFixed(2)} s to {split.players[0] + 1}.{' '}
           {split.grade === 'torn' ? 'No place saves both.' : 'In between he could still save it.'}
+          {span &&
+            ` From ${span.from.toFixed(1)} to ${span.to.toFixed(1)}, at its worst at ${span.at.toFixed(1)}.`}
         </p>
       )}
       {passes.length > 0 && <Label>Passes drawn</Label>}
@@ -191,23 +195,21 @@ function Row({ o, where, units }: { o: Openness; where: string; units: Units }) 
   return (
     <li data-open={o.open || undefined} title={factors}>
       <b className="no">{PLAYERS[o.player]}</b>
-      <span>
-        {where}
-        <span className="sub" style={{ display: 'block' }}>
-          {has
-            ? 'has the ball'
-            : o.open
-              ? `open by ${o.pass === 'chest' ? 'a pass' : `a ${o.pass}`}`
-              : gone
-                ? ''
-                : o.margin < 0
-                  ? `x${o.laneMan + 1} in the lane`
-                  : `x${o.by + 1} is on him`}
-          {factors && ` · ${factors}`}
-        </span>
-      </span>
+      <span>{where}</span>
       <span className="num">{say}</span>
       <span className="num">{gone ? '' : o.value.toFixed(2)}</span>
+      <span className="sub">
+        {has
+          ? 'has the ball'
+          : o.open
+            ? `open by ${o.pass === 'chest' ? 'a pass' : `a ${o.pass}`}`
+            : gone
+              ? ''
+              : o.margin < 0
+                ? `x${o.laneMan + 1} in the lane`
+                : `x${o.by + 1} is on him`}
+        {factors && ` · ${factors}`}
+      </span>
     </li>
   );
 }
