@@ -29,6 +29,9 @@ export interface Question {
   readonly defence: Defence | null;
 }
 
+/** What of all that is seen the page shows; the checks read the rest here. */
+type Shown = 'times' | 'openness' | 'windows' | 'passes' | 'splits' | 'splitAt' | 'blocked';
+
 /** What the page draws of a defended line: ten bodies a step, and what was seen. */
 export interface AgainstView {
   readonly defence: Defence;
@@ -40,7 +43,7 @@ export interface AgainstView {
   readonly facing: Float64Array;
   /** Five a step: the player each defender guards, −1 nobody. */
   readonly guards: Int8Array;
-  readonly seeing: Seeing;
+  readonly seeing: Pick<Seeing, Shown>;
 }
 export interface Answer {
   readonly findings: readonly Finding[];
@@ -51,7 +54,9 @@ export interface Answer {
 function viewOf({ defence, notes, defended, seeing }: Against): AgainstView {
   const { track, guards } = defended;
   const { dt, steps, x, y, facing } = track;
-  return { defence, notes, dt, steps, x, y, facing, guards, seeing };
+  const { times, openness, windows, passes, splits, splitAt, blocked } = seeing;
+  const shown = { times, openness, windows, passes, splits, splitAt, blocked };
+  return { defence, notes, dt, steps, x, y, facing, guards, seeing: shown };
 }
 
 /** Walks a line through beside the page, so that the hand never waits for it. */

@@ -12,5 +12,7 @@ export function useOwnSchool() {
     mutationFn: (school: OwnSchool) => api.changeTeam({ school }),
     onSuccess: (now) => client.setQueryData(['team'], now),
   });
-  return { own: team.data?.school ?? USUAL, save: mutate, error };
+  // Nothing said is one and the same nothing: what is computed with it is not computed again when it arrives.
+  const said = team.data?.school;
+  return { own: said && Object.keys(said).length > 0 ? said : USUAL, save: mutate, error };
 }
