@@ -1,7 +1,8 @@
-import { COVERAGE_WORDS, PLAYERS, type Met, type Point } from '@corkscrew/core';
+import { COVERAGE_WORDS, PLAYERS } from '@corkscrew/core';
 import { sceneSize, toScene, type Scale } from '@corkscrew/diagram';
 import { coverNext, useMet, wayWord } from '../screens/desk/defence/met.ts';
 import { lineView, usePick } from '../screens/desk/store.ts';
+import { placeTags, TALL } from './place-tags.ts';
 
 /** At every screen and handoff of the frame a tag with how they play it; pressing it takes the next way. */
 export function Coverages({ scale }: { scale: Scale }) {
@@ -9,7 +10,10 @@ export function Coverages({ scale }: { scale: Scale }) {
   const { walks, index } = lineView(play, branch, frameId);
   const met = useMet().filter((m) => m.frame === frameId);
   const men = PLAYERS.map((p) => toScene(scale, walks[index]!.before.places[p]));
-  return placed(met, men, scale).map(({ m, c, text, width }) => {
+  const tags = met.map((m) => ({ at: toScene(scale, m.at), text: wayWord(m.does) }));
+  const placed = placeTags(tags, men, sceneSize(scale));
+  return met.map((m, i) => {
+    const { c, text, width } = placed[i]!;
     const next = () => coverNext(play, m);
     return (
       <g
@@ -49,49 +53,3 @@ export function Coverages({ scale }: { scale: Scale }) {
     );
   });
 }
-
-const TALL = 20;
-/** Round a man as drawn, with his ball and the way he faces. */
-const MAN = 21;
-
-interface Tag {
-  readonly m: Met;
-  /** Its middle, drawing units. */
-  readonly c: Point;
-  readonly text: string;
-  readonly width: number;
-}
-
-/** The tags, each beside its screen where it covers no man and no other tag. */
-function placed(met: readonly Met[], men: readonly Point[], scale: Scale): Tag[] {
-  const size = sceneSize(scale);
-  const tags: Tag[] = [];
-  for (const m of met) {
-    const at = toScene(scale, m.at);
-    const text = wayWord(m.does);
-    const width = text.length * 7.2 + 14;
-    const side = width / 2 + 24;
-    const free = (c: Point): boolean =>
-      c.x > width / 2 &&
-      c.x < size.width - width / 2 &&
-      c.y > TALL / 2 &&
-      c.y < size.height - TALL / 2 &&
-      men.every((p) => apart(c, p, width / 2 + MAN, TALL / 2 + MAN)) &&
-      tags.every((t) => apart(c, t.c, (width + t.width) / 2 + 3, TALL + 3));
-    const around = [
-      { x: at.x, y: at.y + 31 },
-      { x: at.x + side, y: at.y },
-      { x: at.x - side, y: at.y },
-      { x: at.x, y: at.y - 31 },
-      { x: at.x, y: at.y + 46 },
-      { x: at.x + side, y: at.y + 31 },
-      { x: at.x - side, y: at.y + 31 },
-      { x: at.x, y: at.y - 46 },
-    ];
-    tags.push({ m, text, width, c: around.find(free) ?? around[0]! });
-  }
-  return tags;
-}
-
-const apart = (a: Point, b: Point, x: number, y: number): boolean =>
-  Math.abs(a.x - b.x) >= x || Math.abs(a.y - b.y) >= y;
