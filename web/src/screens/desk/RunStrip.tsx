@@ -10,11 +10,12 @@ import {
   ZoomIn,
   ZoomOut,
 } from 'lucide-react';
-import { useEffect, useRef, useState, type PointerEvent } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { usePhone } from '../../app/phone.ts';
 import { Choice, type Options } from '../../ui/Choice.tsx';
 import { Button, IconButton, MainButton, Toggle } from '../../ui/controls.tsx';
+import { timeSlider } from '../../ui/time-slider.ts';
 import { BeatSheet } from './beat/BeatSheet.tsx';
 import { clampZoom } from './beat/scale.ts';
 import { lineView, stepFrame, useDesk, usePick } from './store.ts';
@@ -164,35 +165,14 @@ function Slim() {
     return () => seen.disconnect();
   }, []);
   const x = (t: number) => PAD + (t / end) * (width - 2 * PAD);
-  const at = (e: PointerEvent) => {
-    const box = svg.current!.getBoundingClientRect();
-    seek((e.clientX - box.left - PAD) * (end / (width - 2 * PAD)));
-  };
+  const timeAt = (px: number): number => (px - PAD) * (end / (width - 2 * PAD));
   const every = end > 12 ? 2 : 1;
   return (
     <>
       <svg
         ref={svg}
         viewBox={`0 0 ${width} 58`}
-        role="slider"
-        tabIndex={0}
-        aria-label="Time in the play"
-        aria-valuemin={0}
-        aria-valuemax={Number(timeline.end.toFixed(1))}
-        aria-valuenow={Number(now.toFixed(1))}
-        aria-valuetext={`${now.toFixed(1)} seconds`}
-        onPointerDown={(e) => {
-          e.currentTarget.setPointerCapture(e.pointerId);
-          at(e);
-        }}
-        onPointerMove={(e) => e.buttons === 1 && at(e)}
-        onKeyDown={(e) => {
-          const d = e.key === 'ArrowRight' ? 0.1 : e.key === 'ArrowLeft' ? -0.1 : 0;
-          if (d === 0) return;
-          e.preventDefault();
-          e.stopPropagation();
-          seek(now + d);
-        }}
+        {...timeSlider({ label: 'Time in the play', now, end: timeline.end, timeAt, seek })}
       >
         <line x1={PAD} x2={width - PAD} y1={24} y2={24} stroke="var(--rule-2)" />
         {Array.from({ length: Math.floor(end / every) + 1 }, (_, i) => i * every).map((t) => (

@@ -2,47 +2,25 @@ import { ballOf, DEFENDERS, slidesOf, type Chase } from '@corkscrew/core';
 import { useEffect, useMemo, useRef } from 'react';
 import styled from 'styled-components';
 import { useLate } from '../../app/late.ts';
+import { score } from '../../ui/score.ts';
+import { timeSlider } from '../../ui/time-slider.ts';
 import { BallRow, Names, Opened, SlideBlock } from './SlideMarks.tsx';
 import { lookBack } from './moves.ts';
 import { HEIGHT, ROWS, RULER, stave, timeAt, xOf } from './slide-scale.ts';
 
 const Box = styled.div`
+  ${score}
   display: grid;
   grid-template-columns: 34px minmax(0, 1fr);
-  .roll {
-    overflow-x: auto;
-    overflow-y: hidden;
-    scrollbar-width: thin;
-    scrollbar-color: var(--rule-2) transparent;
-  }
-  svg {
-    display: block;
-    user-select: none;
-  }
-  text {
-    font: 640 11.5px 'Archivo Variable';
-    font-stretch: 74%;
-    fill: var(--ink);
-    pointer-events: none;
-  }
-  .tick {
-    fill: var(--ink-3);
-  }
   .halo {
     paint-order: stroke;
     stroke: var(--sheet);
     stroke-width: 4px;
   }
-  .ruler {
-    cursor: ew-resize;
-    outline: none;
-  }
-  .ruler:focus-visible rect {
-    stroke: var(--pen);
-    stroke-width: 2;
-  }
 `;
 
+/** How far within the sheet its ruler begins, so that its edge can be seen; pixels. */
+const INSET = 1;
 /** Seconds the sheet has room for at the least. */
 const SHORTEST = 6.5;
 
@@ -69,10 +47,13 @@ export function SlideSheet({ chase, at }: { chase: Chase | null; at: number | nu
     const x = xOf(now) - box.scrollLeft;
     if (x > box.clientWidth - 70 || x < 0) box.scrollLeft = xOf(now) - box.clientWidth * 0.6;
   }, [now]);
-  const seek = (clientX: number) => {
-    const box = roll.current!;
-    lookBack(timeAt(clientX - box.getBoundingClientRect().left + box.scrollLeft));
-  };
+  const slider = timeSlider({
+    label: 'Time in the chase',
+    now,
+    end: chase?.t ?? 0,
+    timeAt: (x) => timeAt(x + INSET),
+    seek: lookBack,
+  });
   return (
     <Box>
       <Names />
@@ -98,33 +79,8 @@ export function SlideSheet({ chase, at }: { chase: Chase | null; at: number | nu
           ))}
           {chase && (
             <>
-              <g
-                className="ruler"
-                role="slider"
-                tabIndex={0}
-                aria-label="Time in the chase"
-                aria-valuemin={0}
-                aria-valuemax={Number(chase.t.toFixed(1))}
-                aria-valuenow={Number(now.toFixed(1))}
-                aria-valuetext={`${now.toFixed(1)} seconds`}
-                onPointerDown={(e) => {
-                  e.currentTarget.setPointerCapture(e.pointerId);
-                  seek(e.clientX);
-                }}
-                onPointerMove={(e) => e.buttons === 1 && seek(e.clientX)}
-                onKeyDown={(e) => {
-                  const to = {
-                    ArrowLeft: now - 0.1,
-                    ArrowRight: now + 0.1,
-                    Home: 0,
-                    End: chase.t,
-                  }[e.key];
-                  if (to === undefined) return;
-                  e.preventDefault();
-                  lookBack(to);
-                }}
-              >
-                <rect x={1} y={1} width={xOf(end) - 2} height={RULER - 2} fill="transparent" />
+              <g className="ruler" {...slider}>
+                <rect x={INSET} y={1} width={xOf(end) - 2 * INSET} height={RULER - 2} fill="transparent" />
               </g>
               <g pointerEvents="none" aria-hidden="true">
                 <path d={`M${xOf(now)} ${RULER - 8}V${HEIGHT}`} stroke="var(--live)" strokeWidth={2.2} />

@@ -22,6 +22,7 @@ import {
   type PointerEvent,
 } from 'react';
 import styled from 'styled-components';
+import { score } from '../../../ui/score.ts';
 import { useAgainst, useStale } from '../analysis.ts';
 import { coverNext, useMet, wayWord } from '../defence/met.ts';
 import { useLayer } from '../defence/view.ts';
@@ -37,6 +38,7 @@ import { useWheel } from './wheel.ts';
 import { Windows, windowWords } from './Windows.tsx';
 
 const Box = styled.div`
+  ${score}
   display: grid;
   grid-template-columns: 40px minmax(0, 1fr);
   .names {
@@ -61,25 +63,8 @@ const Box = styled.div`
   .names span {
     padding-top: 4px;
   }
-  .roll {
-    overflow-x: auto;
-    overflow-y: hidden;
-    scrollbar-width: thin;
-    scrollbar-color: var(--rule-2) transparent;
-  }
   svg {
-    display: block;
     touch-action: none;
-    user-select: none;
-  }
-  text {
-    font: 640 11.5px 'Archivo Variable';
-    font-stretch: 74%;
-    fill: var(--ink);
-    pointer-events: none;
-  }
-  .tick {
-    fill: var(--ink-3);
   }
   .no {
     font-weight: 700;
@@ -116,14 +101,6 @@ const Box = styled.div`
     stroke: var(--pen);
     stroke-width: 1.6;
     cursor: crosshair;
-  }
-  .ruler {
-    cursor: ew-resize;
-    outline: none;
-  }
-  .ruler:focus-visible rect {
-    stroke: var(--pen);
-    stroke-width: 2;
   }
 `;
 
@@ -276,7 +253,7 @@ export function BeatSheet({
           }}
         >
           <Score beat={beat} zoom={zoom} width={width} frame={frameId} />
-          <Ruler width={width} end={beat.end} timeAt={timeAt} />
+          <Ruler width={width} end={beat.end} zoom={zoom} />
           <g role="grid" aria-label="Beat sheet">
             {PLAYERS.map((p, row) => (
               <g key={p} role="row" aria-label={`Player ${p}${windowWords(against, row)}`}>

@@ -1,36 +1,19 @@
 import { useEffect } from 'react';
 import { useDesk } from '../store.ts';
 import { seek, useNow } from '../timeline.ts';
-import { HEIGHT, RULER, xOf } from './scale.ts';
+import { timeSlider } from '../../../ui/time-slider.ts';
+import { HEIGHT, PAD, RULER, xOf } from './scale.ts';
+
+/** How far within the sheet the ruler begins, so that its edge can be seen; pixels. */
+const INSET = 1;
 
 /** The time in the play: pressed, dragged or stepped by keys. */
-export function Ruler({ width, end, timeAt }: { width: number; end: number; timeAt: (x: number) => number }) {
+export function Ruler({ width, end, zoom }: { width: number; end: number; zoom: number }) {
   const now = useNow();
+  const timeAt = (x: number): number => (x + INSET - PAD) / zoom;
   return (
-    <g
-      className="ruler"
-      role="slider"
-      tabIndex={0}
-      aria-label="Time in the play"
-      aria-valuemin={0}
-      aria-valuemax={Number(end.toFixed(1))}
-      aria-valuenow={Number(now.toFixed(1))}
-      aria-valuetext={`${now.toFixed(1)} seconds`}
-      onPointerDown={(e) => {
-        e.stopPropagation();
-        e.currentTarget.setPointerCapture(e.pointerId);
-        seek(timeAt(e.clientX));
-      }}
-      onPointerMove={(e) => e.buttons === 1 && seek(timeAt(e.clientX))}
-      onKeyDown={(e) => {
-        const by = e.key === 'ArrowRight' ? 0.1 : e.key === 'ArrowLeft' ? -0.1 : 0;
-        if (by === 0) return;
-        e.preventDefault();
-        e.stopPropagation();
-        seek(now + by);
-      }}
-    >
-      <rect x={1} y={1} width={width - 2} height={RULER - 2} fill="transparent" />
+    <g className="ruler" {...timeSlider({ label: 'Time in the play', now, end, timeAt, seek })}>
+      <rect x={INSET} y={1} width={width - 2 * INSET} height={RULER - 2} fill="transparent" />
     </g>
   );
 }
