@@ -114,7 +114,7 @@ export function defenceWords(d: Defence): string {
   const onBall = COVERAGE_WORDS[d.onBall ?? 'drop'] ?? d.onBall;
   const offBall = COVERAGE_WORDS[d.offBall ?? 'trail'] ?? d.offBall;
   const help = HELP_WORDS[d.help ?? 'weakCorner'] ?? d.help;
-  return `On the ball: ${onBall}. Off the ball: ${offBall}. Tags the roller: ${help}.`;
+  return `On the ball: ${onBall}. Off the ball: ${offBall}. Tags the roller: ${help}`;
 }
 
 /** "man:drop", "zone:1-3-1": a defence in a word, or undefined when there is none of that name. */

@@ -111,7 +111,7 @@ it('is a preset by how it plays and not by its name, whoever guards whom', () =>
   expect(defenceWords(own)).toBe(drop!.words);
   const changed: Defence = { ...drop!.defence, id: 'd', onBall: 'trap', help: 'none' };
   expect(playsAs(drop!, changed)).toBe(false);
-  expect(defenceWords(changed)).toBe('On the ball: trap. Off the ball: trail. Tags the roller: nobody.');
+  expect(defenceWords(changed)).toBe('On the ball: trap. Off the ball: trail. Tags the roller: nobody');
   expect(defenceWords({ id: 'd', name: '2-3', type: 'zone', zone: '2-3', schools: ['cornerTrap'] })).toBe(
     'Two on top, three low',
   );

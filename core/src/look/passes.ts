@@ -30,6 +30,11 @@ export interface PassSeen {
   readonly verdict: 'in' | 'early' | 'late' | 'never';
   /** Seconds it is early or late by; since when the window is open when it is in it. */
   readonly by: number;
+  /**
+   * It is out of its window, and that costs something: the lane is not safe, or its receiver shoots. A man who
+   * only takes the ball need not be free of his own.
+   */
+  readonly costs: boolean;
   /** For one in its window: until when it could wait, from its start. */
   readonly left: number;
 }
@@ -39,6 +44,8 @@ const AROUND = 2.5;
 const LEAST = 0.2;
 /** Nearer to its window than this a pass is in time (s). */
 export const IN_TIME = 0.15;
+/** Seconds to spare that make a lane safe. */
+const CLEAR = 0.1;
 
 /** Every drawn pass of a line against its defence. Each is held once to see the window its passer had. */
 export function passesSeen(d: Defended, plan: Plan): PassSeen[] {
@@ -59,6 +66,8 @@ export function passesSeen(d: Defended, plan: Plan): PassSeen[] {
     const window = inside ?? nearest ?? null;
     const off = window ? gap(window, timed.start) : 0;
     const verdict = !window ? 'never' : off < IN_TIME ? 'in' : timed.start < window.from ? 'early' : 'late';
+    const out = verdict === 'early' || verdict === 'late';
+    const next = timeline.actions.find((a) => a.action.by === f.receiver && a.start > timed.start + 0.1);
     return [
       {
         action: f.action,
@@ -73,6 +82,7 @@ export function passesSeen(d: Defended, plan: Plan): PassSeen[] {
         window,
         verdict,
         by: !window ? 0 : verdict === 'in' ? Math.max(0, timed.start - window.from) : off,
+        costs: out && (seen.margin < CLEAR || next?.action.does === 'shot'),
         left: inside ? inside.to - timed.start : 0,
       },
     ];

@@ -44,6 +44,8 @@ describe('a pass against its open window', () => {
     expect(all[0]!.by).toBeCloseTo(all[0]!.window!.from - 1.2, 2);
     expect(all[3]!.by).toBeCloseTo(4.2 - all[3]!.window!.to, 2);
     expect(all[2]!.left).toBeLessThan(all[1]!.left);
+    // In its window it costs nothing; out of it, only with a hand near the lane: nobody shoots here.
+    for (const p of all) expect(p.costs).toBe(p.verdict !== 'in' && p.margin < 0.1);
   });
 });
 

@@ -26,8 +26,6 @@ export interface Tried {
   readonly id: string;
   /** The best look that is open and when it comes; null when nobody is ever open. */
   readonly best: { readonly player: PlayerId; readonly worth: number; readonly at: number } | null;
-  /** Seconds somebody is open, all together. */
-  readonly open: number;
   /** Drawn passes with a hand in their lane. */
   readonly contested: number;
   /** What the drawn shot at the end is worth; null when there is none. */
@@ -54,7 +52,6 @@ self.onmessage = ({ data }: MessageEvent<TryQuestion>) => {
   const answer: Tried = {
     id: defence.id,
     best,
-    open: seeing.windows.reduce((n, w) => n + w.to - w.from, 0),
     contested: seeing.passes.filter((p) => p.margin < 0).length,
     shot: shot && at !== undefined ? opennessAt(defended, k, PLAYERS.indexOf(shot.passer)).value : null,
   };

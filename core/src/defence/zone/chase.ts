@@ -54,8 +54,8 @@ export interface Chase extends ChaseStart {
   flight: { readonly from: Point; readonly to: number; readonly seconds: number; t: number } | null;
   /** When the pass is read: then they run to where it goes. */
   reads: number;
-  /** Until when the zone is played as it bumps. */
-  bumps: number;
+  /** Until when the zone is played as it bumps; null when it does not. */
+  bumps: number | null;
 }
 
 const still = new Float64Array(5).fill(1);
@@ -81,14 +81,13 @@ export function startChase(start: ChaseStart): Chase {
     ball,
     flight: null,
     reads: Infinity,
-    bumps: -Infinity,
+    bumps: null,
   };
   record(chase);
   return chase;
 }
 
-function record({ film, moving, ball, holder, t }: Chase): void {
-  film.t.push(t);
+function record({ film, moving, ball, holder }: Chase): void {
   film.x.push(...moving.x);
   film.y.push(...moving.y);
   film.bx.push(ball.x);
@@ -97,13 +96,9 @@ function record({ film, moving, ball, holder, t }: Chase): void {
 }
 
 /** The floor as it is now in a chase, or was `t` seconds after its start. */
-export function chaseFloor(
-  chase: Chase,
-  court: Court,
-  t = chase.t,
-  out: Floor = floorOf(court, chase.level),
-): Floor {
+export function chaseFloor(chase: Chase, court: Court, t = chase.t): Floor {
   const { film } = chase;
+  const out = floorOf(court, chase.level);
   const k = sampleAt(film, t);
   out.bx = film.bx[k]!;
   out.by = film.by[k]!;
@@ -151,7 +146,7 @@ export function throwTo(chase: Chase, to: number, court: Court): Chased | null {
   chase.flight = { from: chase.ball, to, seconds: pass.t, t: 0 };
   chase.holder = -1;
   chase.reads = chase.t + level.zone.react;
-  chase.bumps = onWing(target.x, target.y) ? chased.caught + BUMP : -Infinity;
+  chase.bumps = onWing(target.x, target.y) ? chased.caught + BUMP : null;
   return chased;
 }
 
@@ -173,8 +168,8 @@ function step(chase: Chase): boolean {
     chase.reads = Infinity;
     plant(moving);
     aim(chase);
-  } else if (chase.t >= chase.bumps) {
-    chase.bumps = -Infinity;
+  } else if (chase.bumps !== null && chase.t >= chase.bumps) {
+    chase.bumps = null;
     aim(chase);
   }
   if (flight) {
@@ -195,13 +190,13 @@ function step(chase: Chase): boolean {
   let off = 0;
   for (let d = 0; d < 5; d++)
     off = Math.max(off, Math.abs(moving.tx[d]! - moving.x[d]!), Math.abs(moving.ty[d]! - moving.y[d]!));
-  return chase.flight !== null || chase.reads !== Infinity || chase.bumps > 0 || off > 0.05;
+  return chase.flight !== null || chase.reads !== Infinity || chase.bumps !== null || off > 0.05;
 }
 
 /** Everybody sets out for where he belongs with the ball where it is or flies to. */
 function aim(chase: Chase): void {
   const { moving, level, players } = chase;
   const to = players[chase.flight?.to ?? Math.max(0, chase.holder)]!;
-  const scheme = chase.t < chase.bumps ? chase.bump : chase.scheme;
+  const scheme = chase.bumps === null ? chase.scheme : chase.bump;
   settled(scheme, level, seenAt(players, to, chase.chases), moving.tx, moving.ty);
 }

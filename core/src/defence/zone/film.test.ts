@@ -42,10 +42,11 @@ describe('a film of a chase', () => {
   const { film } = chase;
 
   it('has a sample each step, and the floor of any of them', () => {
-    expect(film.t).toHaveLength(Math.round(chase.t / DT) + 1);
-    expect(film.x).toHaveLength(film.t.length * 5);
-    expect(film.t[sampleAt(film, 1)]).toBeLessThanOrEqual(1 + 1e-9);
-    expect(film.t[sampleAt(film, 1) + 1]).toBeGreaterThan(1);
+    const samples = Math.round(chase.t / DT) + 1;
+    expect(film.holder).toHaveLength(samples);
+    expect(film.x).toHaveLength(samples * 5);
+    expect(sampleAt(film, 1) * DT).toBeCloseTo(1, 9);
+    expect([sampleAt(film, -1), sampleAt(film, 1e6)]).toEqual([0, samples - 1]);
     expect(chaseFloor(chase, court, 0).holder).toBe(0);
     expect(chaseFloor(chase, court).holder).toBe(2);
     expect(chaseFloor(chase, court, chase.chased[1]!.released + 0.1).holder).toBe(-1);
@@ -61,7 +62,7 @@ describe('a film of a chase', () => {
   });
 
   it('shows every man from where he stood to where he stands: ways add up, none faster than a run', () => {
-    const slides = slidesOf(film, chase.scheme, level);
+    const slides = slidesOf(film, chase.t, chase.scheme, level);
     for (let d = 0; d < 5; d++) {
       const mine = slides.filter((s) => s.defender === d);
       for (const s of mine) {
@@ -74,7 +75,7 @@ describe('a film of a chase', () => {
         expect(s.feet).toBeGreaterThanOrEqual(straight - 1e-6);
       }
       // What lies between his ways is next to nothing.
-      const all = film.t
+      const all = film.holder
         .slice(1)
         .reduce((sum, _, i) => sum + distance(placeIn(film, i, d), placeIn(film, i + 1, d)), 0);
       expect(mine.reduce((sum, s) => sum + s.feet, 0)).toBeGreaterThan(all * 0.9);
@@ -86,9 +87,11 @@ describe('a film of a chase', () => {
   });
 
   it('has the ball with one man or in the air at any moment', () => {
-    const ball = ballOf(film);
+    const ball = ballOf(film, chase.t);
     expect(ball.map((b) => b.holder)).toEqual([0, -1, 1, -1, 3, -1, 0, -1, 2]);
     ball.slice(1).forEach((b, i) => expect(b.from).toBe(ball[i]!.to));
+    expect(ballOf(film, chase.chased[0]!.caught + 0.1).map((b) => b.holder)).toEqual([0, -1, 1]);
+    expect(ball.at(-1)!.to).toBeCloseTo(chase.t, 9);
     chase.chased.forEach((c, i) => expect(Math.abs(ball[2 * i + 1]!.to - c.caught)).toBeLessThan(2 * DT));
   });
 
@@ -98,6 +101,15 @@ describe('a film of a chase', () => {
     expect(jobs(spotPoint(court, 'cornerR'))).toContain('ball');
     expect(jobs(spotPoint(court, 'cornerR'))).not.toEqual(jobs(spotPoint(court, 'cornerL')));
   });
+});
+
+it.each([1, 2, 3, 4])('sees a pass to %i late, wherever he stands: nobody moves before', (to) => {
+  const chase = begin();
+  throwTo(chase, to, court);
+  while (chase.t < level.zone.react - 1.5 * DT) stepChase(chase, DT);
+  expect(chaseFloor(chase, court).dx).toEqual(chaseFloor(chase, court, 0).dx);
+  while (chase.t < level.zone.react + 0.1) stepChase(chase, DT);
+  expect(chaseFloor(chase, court).dx).not.toEqual(chaseFloor(chase, court, 0).dx);
 });
 
 it('begins where the men of the zone are said to be, and slides from there to where they belong', () => {

@@ -1,11 +1,10 @@
 import type { LevelRecord } from '../../motion/level.ts';
+import { DT } from '../../motion/track.ts';
 import { ANCHOR_X, ANCHOR_Y, type Scheme } from './scheme.ts';
 import type { Job } from './tables.ts';
 
-/** What a chase has been so far, a sample each step of `DT`: five defenders, the ball, and who has it. */
+/** What a chase has been so far, a sample each step of `DT` from its start: five defenders, the ball, who has it. */
 export interface Film {
-  /** Seconds of each sample from the start of the chase. */
-  readonly t: number[];
   /** Five numbers a sample, feet. */
   readonly x: number[];
   readonly y: number[];
@@ -15,19 +14,11 @@ export interface Film {
   readonly holder: number[];
 }
 
-export const newFilm = (): Film => ({ t: [], x: [], y: [], bx: [], by: [], holder: [] });
+export const newFilm = (): Film => ({ x: [], y: [], bx: [], by: [], holder: [] });
 
 /** The sample at time t (seconds), or the last before it. */
-export function sampleAt(film: Film, t: number): number {
-  let low = 0;
-  let high = film.t.length - 1;
-  while (low < high) {
-    const mid = (low + high + 1) >> 1;
-    if (film.t[mid]! <= t + 1e-9) low = mid;
-    else high = mid - 1;
-  }
-  return low;
-}
+export const sampleAt = (film: Film, t: number): number =>
+  Math.max(0, Math.min(film.holder.length - 1, Math.floor(t / DT + 1e-6)));
 
 /** How fast a man of a zone goes: a step or two, at a slide, or at a run. */
 export type Pace = 'shuffle' | 'slide' | 'run';
@@ -47,28 +38,27 @@ export interface Slide {
 const STANDS = 0.8;
 const LEAST = 0.5;
 
-/** Everybody's ways in a film, by defender and then in time. */
-export function slidesOf(film: Film, scheme: Scheme, level: LevelRecord): Slide[] {
+/** Everybody's ways in a film until a time (seconds), by defender and then in time. */
+export function slidesOf(film: Film, until: number, scheme: Scheme, level: LevelRecord): Slide[] {
   const out: Slide[] = [];
+  const last = sampleAt(film, until);
   for (let d = 0; d < 5; d++) {
     let began = -1;
     let feet = 0;
     let top = 0;
-    for (let k = 1; k <= film.t.length; k++) {
-      const on = k < film.t.length;
-      const step = on ? moved(film, d, k) : 0;
-      const speed = on ? step / (film.t[k]! - film.t[k - 1]!) : 0;
-      if (speed > STANDS) {
+    for (let k = 1; k <= last + 1; k++) {
+      const step = k <= last ? moved(film, d, k) : 0;
+      if (step / DT > STANDS) {
         if (began < 0) began = k - 1;
         feet += step;
-        top = Math.max(top, speed);
+        top = Math.max(top, step / DT);
         continue;
       }
       if (began >= 0 && feet >= LEAST) {
         const pace: Pace =
           top > level.zone.slide * 1.02 ? 'run' : top > level.zone.slide * 0.6 ? 'slide' : 'shuffle';
         const job = jobAt(scheme, film.bx[k - 1]!, film.by[k - 1]!, d);
-        out.push({ defender: d, from: film.t[began]!, to: film.t[k - 1]!, feet, pace, job });
+        out.push({ defender: d, from: began * DT, to: (k - 1) * DT, feet, pace, job });
       }
       began = -1;
       feet = 0;
@@ -103,15 +93,14 @@ export interface BallPiece {
   readonly holder: number;
 }
 
-/** Who had the ball from when to when, and when it flew. */
-export function ballOf(film: Film): BallPiece[] {
+/** Until a time (seconds): who had the ball from when to when, and when it flew. */
+export function ballOf(film: Film, until: number): BallPiece[] {
   const out: BallPiece[] = [];
+  const last = sampleAt(film, until);
   let began = 0;
-  for (let k = 1; k <= film.t.length; k++) {
-    const last = k === film.t.length;
-    if (!last && film.holder[k] === film.holder[began]) continue;
-    const to = film.t[last ? k - 1 : k]!;
-    out.push({ from: film.t[began]!, to, holder: film.holder[began]! });
+  for (let k = 1; k <= last + 1; k++) {
+    if (k <= last && film.holder[k] === film.holder[began]) continue;
+    out.push({ from: began * DT, to: Math.min(k, last) * DT, holder: film.holder[began]! });
     began = k;
   }
   return out;

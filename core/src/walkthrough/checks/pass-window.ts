@@ -1,16 +1,8 @@
 import { startAt } from '../../beat/retime.ts';
-import { IN_TIME, type PassSeen } from '../../look/passes.ts';
-import type { Check, CheckInput, Mend } from '../finding.ts';
+import { IN_TIME } from '../../look/passes.ts';
+import type { Check, Mend } from '../finding.ts';
 import { seconds, timed } from './support.ts';
 import { attackerAt, withDefence } from './with-defence.ts';
-
-/** Seconds to spare that make a lane safe. */
-const CLEAR = 0.1;
-
-const shootsNext = ({ timeline }: CheckInput, p: PassSeen): boolean => {
-  const next = timeline.actions.find((a) => a.action.by === p.receiver && a.start > p.at + 0.1);
-  return next?.action.does === 'shot';
-};
 
 export const passWindow: Check = {
   code: 'pass-window',
@@ -21,9 +13,7 @@ export const passWindow: Check = {
   run: withDefence((input, against) =>
     against.seeing.passes.flatMap((p) => {
       const pass = timed(input, p.action);
-      if (!pass || !p.window || (p.verdict !== 'early' && p.verdict !== 'late')) return [];
-      // A man who only takes the ball need not be free of his own: the lane is enough.
-      if (p.margin >= CLEAR && !shootsNext(input, p)) return [];
+      if (!pass || !p.window || !p.costs) return [];
       const { from, to } = p.window;
       // Not at its first moment: a little into it the man is freer.
       const at = Math.round(Math.min(from + 0.1, (from + to) / 2) * 10) / 10;

@@ -107,7 +107,7 @@ export function Present() {
       else if (e.key === ' ' || e.key === 'k') toggleRun();
       else if (e.key === 'ArrowRight' || e.key === ']') stepFrame(1);
       else if (e.key === 'ArrowLeft' || e.key === '[') stepFrame(-1);
-      else if (e.key === 'x') toggleDefence();
+      else if (e.key === 'x') toggleDefence(s.play);
       else if (e.key === 'l') seek((s.time ?? 0) + 0.1);
       else if (e.key === 'j') seek((s.time ?? 0) - 0.1);
       else return;

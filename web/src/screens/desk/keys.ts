@@ -105,9 +105,7 @@ function handle(e: KeyboardEvent): boolean {
       set({ showSpots: !s.showSpots });
       return true;
     case 'x':
-      if (!s.play.defences?.length) return false;
-      toggleDefence();
-      return true;
+      return toggleDefence(s.play);
     case 'w':
       return nextTempo();
     case ',':

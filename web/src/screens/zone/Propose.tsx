@@ -1,18 +1,10 @@
-import {
-  courtFor,
-  levelRecord,
-  proposePlaces,
-  sayDistance,
-  spotByKey,
-  type Point,
-  type Proposal,
-} from '@corkscrew/core';
+import { courtFor, proposePlaces, sayDistance, spotByKey, type Point, type Proposal } from '@corkscrew/core';
 import { memo, useState } from 'react';
 import { useUnits } from '../../app/units.ts';
 import { Choice } from '../../ui/Choice.tsx';
 import { MainButton } from '../../ui/controls.tsx';
 import { putAll } from './moves.ts';
-import { chasesIn, schemeFor, useRoom, useSetting } from './room.ts';
+import { chasesIn, levelOf, schemeFor, useRoom, useSetting } from './room.ts';
 import { TakeOver } from './TakeOver.tsx';
 
 /** Asks where to put them, by the team's rules; says why; and takes the picture over. */
@@ -26,17 +18,17 @@ export const Propose = memo(function Propose() {
     const from = now.holder >= 0 ? now.places[holder]! : now.ball;
     // The one with the ball first, then those who are chased: a proposal says where each of these goes.
     const chased = chasesIn(now, now.zone);
-    const order = [...new Set([holder, ...chased.filter((j) => j >= 0), 0, 1, 2, 3, 4])];
+    const first = [...new Set([holder, ...chased.filter((j) => j >= 0)])];
+    const order = [...new Set([...first, 0, 1, 2, 3, 4])];
     const proposal = proposePlaces(
       schemeFor(now, now.zone),
-      levelRecord(now.level),
+      levelOf(now),
       courtFor({ court: now.court }),
       from,
       { inside: now.inside, spacing: now.spacing },
       chased.map((j) => (j < 0 ? -1 : order.indexOf(j))),
     );
-    const own = new Set([holder, ...chased.filter((j) => j >= 0)]).size;
-    putAll(proposedOrder(proposal, order, own, now.places), holder);
+    putAll(proposedOrder(proposal, order, first.length, now.places), holder);
     setSaid(proposal);
   };
   return (

@@ -24,33 +24,30 @@ const INSET = 1;
 /** Seconds the sheet has room for at the least. */
 const SHORTEST = 6.5;
 
-/** What each man of the zone has done since the ball went round, in time: his ways, the ball, and who was open. */
-export function SlideSheet({ chase, at }: { chase: Chase | null; at: number | null }) {
-  const now = at ?? chase?.t ?? 0;
+/**
+ * What each man of the zone has done since the ball went round, in time: his ways, the ball, and who was open.
+ * `t` is the moment looked at, `end` how far the chase has come, seconds.
+ */
+export function SlideSheet({ chase, t, end }: { chase: Chase | null; t: number; end: number }) {
   // The playhead goes with every frame; the score behind it follows a few times a second.
-  const drawn = useLate(chase?.t ?? 0, 100);
+  const drawn = useLate(end, 100);
   const slides = useMemo(
-    () => (chase ? slidesOf(chase.film, chase.scheme, chase.level) : []),
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- a film grows in place; its end says that it has
+    () => (chase ? slidesOf(chase.film, drawn, chase.scheme, chase.level) : []),
     [chase, drawn],
   );
-  const ball = useMemo(
-    () => (chase ? ballOf(chase.film) : []),
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- as above
-    [chase, drawn],
-  );
-  const end = Math.max(SHORTEST, (chase?.t ?? 0) + 1.5);
+  const ball = useMemo(() => (chase ? ballOf(chase.film, drawn) : []), [chase, drawn]);
+  const long = Math.max(SHORTEST, end + 1.5);
   const roll = useRef<HTMLDivElement>(null);
   useEffect(() => {
     const box = roll.current;
     if (!box) return;
-    const x = xOf(now) - box.scrollLeft;
-    if (x > box.clientWidth - 70 || x < 0) box.scrollLeft = xOf(now) - box.clientWidth * 0.6;
-  }, [now]);
+    const x = xOf(t) - box.scrollLeft;
+    if (x > box.clientWidth - 70 || x < 0) box.scrollLeft = xOf(t) - box.clientWidth * 0.6;
+  }, [t]);
   const slider = timeSlider({
     label: 'Time in the chase',
-    now,
-    end: chase?.t ?? 0,
+    now: t,
+    end,
     timeAt: (x) => timeAt(x + INSET),
     seek: lookBack,
   });
@@ -58,8 +55,8 @@ export function SlideSheet({ chase, at }: { chase: Chase | null; at: number | nu
     <Box>
       <Names />
       <div className="roll" ref={roll}>
-        <svg width={chase ? xOf(end) : '100%'} height={HEIGHT} data-testid="slide-sheet">
-          {Array.from({ length: Math.floor(end) + 1 }, (_, s) => (
+        <svg width={chase ? xOf(long) : '100%'} height={HEIGHT} data-testid="slide-sheet">
+          {Array.from({ length: Math.floor(long) + 1 }, (_, s) => (
             <g key={s} aria-hidden="true">
               <path d={`M${xOf(s)} ${RULER}v-5`} stroke="var(--rule-2)" />
               <text className="tick" x={xOf(s) + 3} y={RULER - 4}>
@@ -68,7 +65,7 @@ export function SlideSheet({ chase, at }: { chase: Chase | null; at: number | nu
             </g>
           ))}
           {Array.from({ length: ROWS }, (_, row) => (
-            <path key={row} d={`M0 ${stave(row)}H${xOf(end)}`} stroke="var(--rule)" />
+            <path key={row} d={`M0 ${stave(row)}H${xOf(long)}`} stroke="var(--rule)" />
           ))}
           {slides.map((s) => (
             <SlideBlock key={`${s.defender} ${s.from}`} slide={s} />
@@ -80,11 +77,11 @@ export function SlideSheet({ chase, at }: { chase: Chase | null; at: number | nu
           {chase && (
             <>
               <g className="ruler" {...slider}>
-                <rect x={INSET} y={1} width={xOf(end) - 2 * INSET} height={RULER - 2} fill="transparent" />
+                <rect x={INSET} y={1} width={xOf(long) - 2 * INSET} height={RULER - 2} fill="transparent" />
               </g>
               <g pointerEvents="none" aria-hidden="true">
-                <path d={`M${xOf(now)} ${RULER - 8}V${HEIGHT}`} stroke="var(--live)" strokeWidth={2.2} />
-                <path d={`M${xOf(now) - 5} ${RULER - 10}h10l-5 8z`} fill="var(--live)" />
+                <path d={`M${xOf(t)} ${RULER - 8}V${HEIGHT}`} stroke="var(--live)" strokeWidth={2.2} />
+                <path d={`M${xOf(t) - 5} ${RULER - 10}h10l-5 8z`} fill="var(--live)" />
               </g>
             </>
           )}

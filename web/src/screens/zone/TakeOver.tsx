@@ -77,6 +77,7 @@ function playFrom(room: Room): Play {
   const told = DEFENDERS.flatMap((x, d) => (room.chases[d] ? [[x, room.chases[d]] as const] : []));
   return {
     ...play,
+    ...(room.women ? { women: true } : {}),
     against: [room.zone],
     start: { ...start, places },
     defences: [

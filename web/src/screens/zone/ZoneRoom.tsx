@@ -51,21 +51,20 @@ const LAYERS: Readonly<Record<keyof Shown, string>> = {
 /** A place to think about a zone: drag the ball and the five, pass it round, and see what gives. */
 export default function ZoneRoom() {
   const room = useRoom();
-  const { chase, chased, tick, at } = useChase();
+  const { chase, now, at } = useChase();
   const court = courtFor({ court: room.court });
   const units = useUnits(court);
   const phone = usePhone();
   const [show, setShow] = useState<Shown>({ map: true, spots: true, slides: true, split: true });
+  const t = at ?? now;
   const picture = useMemo(
-    () => (chase ? movingPicture(room, chase, at) : restPicture(room, room.zone)),
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- a chase moves in place; its ticks say that it has
-    [room, chase, tick, at],
+    () => (chase ? movingPicture(room, chase, t) : restPicture(room, room.zone)),
+    [room, chase, t],
   );
-  const beside = useMemo(
-    () => besidePicture(chase ? { ...room, ball: chase.ball, holder: chase.holder } : room),
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- as above
-    [room, chase, tick],
-  );
+  const beside = useMemo(() => {
+    const { bx, by, holder } = picture.floor;
+    return besidePicture({ ...room, ball: { x: bx, y: by }, holder });
+  }, [room, picture]);
   useEffect(() => {
     document.title = 'Zone room · Corkscrew';
     return leaveRoom;
@@ -82,7 +81,7 @@ export default function ZoneRoom() {
     [show],
   );
   const { split } = told;
-  const last = chased.at(-1);
+  const last = chase?.chased.at(-1);
   return (
     <Page>
       {BAR}
@@ -150,7 +149,7 @@ export default function ZoneRoom() {
               </p>
               <PaceLegend />
             </div>
-            <SlideSheet chase={chase} at={at} />
+            <SlideSheet chase={chase} t={t} end={now} />
           </section>
         </main>
         <RoomPanel picture={told} />

@@ -77,7 +77,7 @@ export const ZoneSetting = memo(function ZoneSetting() {
           label="Level"
           value={room.level}
           options={LEVEL_OPTIONS}
-          onChange={(level) => useRoom.setState({ level })}
+          onChange={(level) => useRoom.setState({ level, women: false })}
         />
         <Choice
           label="Court"

@@ -29,6 +29,7 @@ export function takeInstant(
   useRoom.setState({
     court: play.court === 'custom' ? (play.customCourt?.base ?? 'nfhs') : play.court,
     level: play.level,
+    women: play.women ?? false,
     zone: zoneByKey(defence.zone ?? '')?.key ?? '2-3',
     schools: defence.schools ?? [],
     chases: DEFENDERS.map((x) => defence.chases?.[x] ?? ''),

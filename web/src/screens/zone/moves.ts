@@ -1,25 +1,18 @@
-import {
-  levelRecord,
-  startChase,
-  stepChase,
-  throwTo,
-  type Chase,
-  type Chased,
-  type Point,
-} from '@corkscrew/core';
+import { startChase, stepChase, throwTo, type Chase, type Point } from '@corkscrew/core';
 import { create } from 'zustand';
-import { chasesIn, courtOf, schemeFor, useRoom, type Room } from './room.ts';
+import { chasesIn, courtOf, levelOf, schemeFor, useRoom, type Room } from './room.ts';
 
-/** The chase that is on, and the passes so far; the room's places hold as long as it lasts. */
+/** The chase that is on; the room's places hold as long as it lasts. */
 interface Running {
   readonly chase: Chase | null;
-  readonly chased: readonly Chased[];
-  /** Counts frames, so that what moves is drawn again. */
-  readonly tick: number;
+  /** How far the chase has come, seconds: it moves in place, and is drawn again with this. */
+  readonly now: number;
   /** The moment looked back at, seconds from the start; null is now. */
   readonly at: number | null;
 }
-export const useChase = create<Running>(() => ({ chase: null, chased: [], tick: 0, at: null }));
+export const useChase = create<Running>(() => ({ chase: null, now: 0, at: null }));
+
+const show = (chase: Chase | null): void => useChase.setState({ chase, now: chase?.t ?? 0, at: null });
 
 /** Within this a man has a ball that is put down beside him (ft). */
 const HAS = 2.5;
@@ -51,7 +44,7 @@ const begin = (room: Room, defenders?: readonly Point[]): Chase =>
   startChase({
     scheme: schemeFor(room, room.zone),
     bump: schemeFor(room, room.zone, true),
-    level: levelRecord(room.level),
+    level: levelOf(room),
     players: room.places,
     chases: chasesIn(room, room.zone),
     holder: room.holder,
@@ -61,7 +54,7 @@ const begin = (room: Room, defenders?: readonly Point[]): Chase =>
 /** Has the zone stand where it is in a play, not where it would come to rest; the next pass starts from there. */
 export function beginFrom(defenders: readonly Point[]): void {
   stopChase();
-  useChase.setState({ chase: begin(useRoom.getState(), defenders), chased: [], at: null });
+  show(begin(useRoom.getState(), defenders));
 }
 
 let frame = 0;
@@ -78,7 +71,7 @@ export function pass(to: number): void {
     chase = begin(room);
   }
   if (!throwTo(chase, to, courtOf(room))) return;
-  useChase.setState({ chase, chased: [...chase.chased], at: null });
+  show(chase);
   cancelAnimationFrame(frame);
   let last = performance.now();
   const step = (now: number) => {
@@ -86,7 +79,7 @@ export function pass(to: number): void {
     if (!running.chase) return;
     const more = stepChase(running.chase, Math.min(0.05, (now - last) / 1000));
     last = now;
-    useChase.setState({ tick: running.tick + 1 });
+    useChase.setState({ now: running.chase.t });
     if (more) frame = requestAnimationFrame(step);
     else useRoom.setState({ holder: running.chase.holder, ball: running.chase.ball });
   };
@@ -99,7 +92,7 @@ export function stopChase(): void {
   if (!chase) return;
   cancelAnimationFrame(frame);
   const to = chase.flight?.to ?? chase.holder;
-  useChase.setState({ chase: null, chased: [], at: null });
+  show(null);
   useRoom.setState({ holder: to, ball: useRoom.getState().places[to]! });
 }
 

@@ -2,7 +2,6 @@ import {
   alignmentByKey,
   chaseFloor,
   floorOf,
-  levelRecord,
   mapSoftness,
   optionsOf,
   sampleAt,
@@ -20,7 +19,7 @@ import {
   type Split,
   type ZoneKey,
 } from '@corkscrew/core';
-import { chasesIn, courtOf, placesOf, schemeFor, type Room } from './room.ts';
+import { chasesIn, courtOf, levelOf, placesOf, schemeFor, type Room } from './room.ts';
 
 /** A zone looked at: where it stands, whom it splits, where it is soft. */
 export interface Picture {
@@ -38,7 +37,7 @@ export function restPicture(
   room: Omit<Room, 'beside' | 'inside' | 'spacing' | 'from'>,
   zone: ZoneKey,
 ): Picture {
-  const level = levelRecord(room.level);
+  const level = levelOf(room);
   const floor = floorOf(courtOf(room), level);
   Object.assign(floor, {
     bx: room.ball.x,
@@ -79,9 +78,8 @@ export function besidePicture(room: Room): Beside | null {
   };
 }
 
-/** A zone on the move, at a moment of the chase (seconds), or now. */
-export function movingPicture(room: Room, chase: Chase, at: number | null): Picture {
-  const t = at ?? chase.t;
+/** A zone on the move, at a moment of the chase (seconds). */
+export function movingPicture(room: Pick<Room, 'court'>, chase: Chase, t: number): Picture {
   const thrown = chase.chased.findLast((c) => c.released <= t)?.released ?? 0;
   const picture = lookAt(chaseFloor(chase, courtOf(room), t));
   // While the ball flies it can't go to either of two.

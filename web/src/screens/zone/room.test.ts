@@ -17,7 +17,7 @@ vi.stubGlobal('window', {
   setTimeout: () => 0,
   localStorage: { getItem: () => null, setItem: () => undefined, removeItem: () => undefined },
 });
-const { chasesIn, NEAREST, placesOf, useRoom } = await import('./room.ts');
+const { chasesIn, levelOf, NEAREST, placesOf, useRoom } = await import('./room.ts');
 const { leaveRoom, lookBack, pass, putAll, putBall, putPlayer, stopChase, useChase } =
   await import('./moves.ts');
 const { besidePicture, movingPicture, restPicture } = await import('./picture.ts');
@@ -34,7 +34,15 @@ const later = (seconds: number) => {
 
 beforeEach(() => {
   stopChase();
-  useRoom.setState({ zone: '2-3', schools: [], chases: NEAREST, beside: null, set: 'overload', from: null });
+  useRoom.setState({
+    zone: '2-3',
+    schools: [],
+    chases: NEAREST,
+    beside: null,
+    set: 'overload',
+    from: null,
+    women: false,
+  });
   putAll(placesOf(court, 'overload'));
 });
 
@@ -58,7 +66,7 @@ describe('what the hand does in the zone room', () => {
   });
   it('chases a pass, and any moving of men or ball ends the chase where the ball went', () => {
     pass(1);
-    expect(useChase.getState().chased).toHaveLength(1);
+    expect(useChase.getState().chase!.chased).toHaveLength(1);
     later(0.1);
     expect(useChase.getState().chase!.holder).toBe(-1);
     putPlayer(4, { x: -10, y: 4 });
@@ -91,14 +99,14 @@ describe('what is seen in it', () => {
     const chase = later(0.9);
     const start = movingPicture(room(), chase, 0);
     expect([...start.floor.dx]).toEqual([...rest.floor.dx]);
-    const now = movingPicture(room(), chase, null);
+    const now = movingPicture(room(), chase, chase.t);
     expect([...now.floor.dx]).not.toEqual([...rest.floor.dx]);
     expect(now.trails).toHaveLength(5);
     expect(now.trails[0]![0]).toEqual({ x: rest.floor.dx[0], y: rest.floor.dy[0] });
   });
   it('splits nobody while the ball is in the air: it can go to one man only', () => {
     pass(1);
-    expect(movingPicture(room(), later(0.2), null).split).toBeNull();
+    expect(movingPicture(room(), later(0.2), 0.2).split).toBeNull();
   });
   it('stands beside another zone against ours, or another set of ours with the ball nearest to where it is', () => {
     useRoom.setState({ beside: '1-3-1' });
@@ -161,7 +169,7 @@ describe('a moment of a play', () => {
     expect(room().from).toEqual({ id: 'p', name: 'Moment', t });
     expect(room().ball).toEqual(room().places[3]);
     const { chase } = useChase.getState();
-    expect([...movingPicture(room(), chase!, null).floor.dx]).toEqual(defenders.map((p) => p.x));
+    expect([...movingPicture(room(), chase!, 0).floor.dx]).toEqual(defenders.map((p) => p.x));
     // The next pass goes on from there.
     expect(throwTo(chase!, 0, courtFor(play))).not.toBeNull();
   });
@@ -171,6 +179,10 @@ describe('a moment of a play', () => {
     expect(useChase.getState().chase).toBeNull();
     takeInstant(play, timeline, timeline.flights[0]!.arrive + 0.2, zone, null);
     expect(useChase.getState().chase).toBeNull();
+  });
+  it('keeps the speeds of a women’s play', () => {
+    takeInstant({ ...play, women: true }, timeline, 0, zone, null);
+    expect(levelOf(room()).zone.run).toBeLessThan(levelOf({ ...room(), women: false }).zone.run);
   });
   it('takes a 2-3 for a zone it does not know', () => {
     takeInstant(play, timeline, 0, { ...zone, zone: '5-0' }, null);

@@ -3,12 +3,14 @@ import {
   alignmentPlaces,
   chasedBy,
   courtFor,
+  levelRecord,
   PLAYERS,
   schemeOf,
   spotPoint,
   zoneByKey,
   type Court,
   type Level,
+  type LevelRecord,
   type PlayerId,
   type Point,
   type RuleSetKey,
@@ -24,6 +26,8 @@ import { lateStorage } from '../../app/late-storage.ts';
 export interface Room {
   readonly court: RuleSetKey;
   readonly level: Level;
+  /** Women's speeds and passes: so when a play that was brought here is theirs. */
+  readonly women: boolean;
   readonly zone: ZoneKey;
   readonly schools: readonly string[];
   /** Whom each of the five chases, when the coach says so; '' is nobody, and for a chaser the nearest. */
@@ -60,6 +64,7 @@ export const useRoom = create<Room>()(
     () => ({
       court: 'nfhs',
       level: 'highSchool',
+      women: false,
       zone: '2-3',
       schools: [],
       chases: NEAREST,
@@ -80,9 +85,10 @@ export const useRoom = create<Room>()(
 export type Setting = Omit<Room, 'places' | 'holder' | 'ball'>;
 export const useSetting = (): Setting =>
   useRoom(
-    useShallow(({ court, level, zone, schools, chases, beside, set, from, inside, spacing }) => ({
+    useShallow(({ court, level, women, zone, schools, chases, beside, set, from, inside, spacing }) => ({
       court,
       level,
+      women,
       zone,
       schools,
       chases,
@@ -93,6 +99,10 @@ export const useSetting = (): Setting =>
       spacing,
     })),
   );
+
+/** What men of the room's level can do. */
+export const levelOf = (room: Pick<Room, 'level' | 'women'>): LevelRecord =>
+  levelRecord(room.level, room.women);
 
 export const courtOf = (room: Pick<Room, 'court'>): Court => courtFor({ court: room.court });
 

@@ -159,13 +159,11 @@ export function BeatSheet({
   };
   const take = (e: PointerEvent<SVGElement>, id: string, grip: Grip) => {
     if (e.button !== 0 || useDesk.getState().running) return;
-    const onTag = e.target instanceof Element && e.target.closest('[data-way]');
-    if (onTag) {
-      e.stopPropagation();
+    e.stopPropagation();
+    if (e.target instanceof Element && e.target.closest('[data-way]')) {
       coverNext(play, metAt(id)!);
       return;
     }
-    e.stopPropagation();
     e.currentTarget.setPointerCapture(e.pointerId);
     setHold({ id, grip, from: timeAt(e.clientX), dt: 0, moved: false, over: null });
   };
@@ -217,7 +215,7 @@ export function BeatSheet({
       change(tieTo(timeline, tying, block.id));
       setTying(null);
     } else if (e.key === 'Escape' && tying) setTying(null);
-    else if (e.key.toLowerCase() === 'c' && !e.ctrlKey && !e.metaKey && metAt(block.id))
+    else if (e.key.toLowerCase() === 'c' && !e.ctrlKey && !e.metaKey && !e.altKey && metAt(block.id))
       coverNext(play, metAt(block.id)!);
     else if (!onBlockKey(e, block, beat)) {
       if (e.key.toLowerCase() === 't' && !e.ctrlKey) setTying(block.id);

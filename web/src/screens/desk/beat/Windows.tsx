@@ -21,7 +21,7 @@ export function Windows({ against, zoom, stale }: { against: AgainstView; zoom: 
         );
       })}
       {passes.map((p) => {
-        if (!p.window || (p.verdict !== 'early' && p.verdict !== 'late')) return null;
+        if (!p.window || !p.costs) return null;
         const row = PLAYERS.indexOf(p.receiver);
         const [a, b] = [xOf(zoom, p.window.from), xOf(zoom, p.window.to)];
         const y = top(row) + ROW - 6;

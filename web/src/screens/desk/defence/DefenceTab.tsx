@@ -1,9 +1,11 @@
 import {
+  asRead,
   DefenceSchema,
   defenceWords,
   MAN_PRESETS,
   PLAYERS,
   playsAs,
+  readWords,
   ZONE_PRESETS,
   type Defence,
   type Play,
@@ -147,6 +149,11 @@ export function DefenceTab() {
   const against = useAgainst(play.id, line.at(-1)!.id);
   const stale = useStale();
   const type = defence?.type ?? 'none';
+  // An ending is looked at against what it answers, whatever else is chosen.
+  const reads =
+    defence && asRead(defence, line) !== defence
+      ? line.flatMap((f) => (f.read ? [readWords(f.read)] : []))
+      : [];
   const usual = type === 'zone' ? ZONE_PRESETS : MAN_PRESETS;
   return (
     <Box>
@@ -174,7 +181,10 @@ export function DefenceTab() {
               <PresetButton key={p.key} preset={p} defence={defence} />
             ))}
           </div>
-          <p className="words">{defenceWords(defence)}</p>
+          <p className="words">
+            {defenceWords(defence)}
+            {reads.length > 0 && `. This ending answers “${reads.join('” and “')}”: here they play it so.`}
+          </p>
           <details>
             <summary>How they play it</summary>
             {defence.type === 'man' ? <ManFields defence={defence} /> : <ZoneFields defence={defence} />}

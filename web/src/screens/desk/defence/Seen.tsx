@@ -99,7 +99,7 @@ export function Seen({ against, court, units }: { against: AgainstView; court: C
   const i = timeOf(against, now);
   const all = openness[i] ?? [];
   const flying = all.length > 0 && all.every((o) => o.margin === -Infinity);
-  const next = timeline.possessions.find((p) => p.from > now - 0.05);
+  const next = timeline.possessions.find((p) => p.holder && p.from > now - 0.05);
   const k = stepOf(against, now);
   const split = splitAt[i];
   const span = split && splits.find((s) => s.from <= now + 0.05 && now <= s.to + 0.05);
@@ -162,7 +162,7 @@ export function Seen({ against, court, units }: { against: AgainstView; court: C
   );
 }
 
-const bad = (p: PassSeen): boolean => p.margin < 0 || p.verdict === 'early' || p.verdict === 'late';
+const bad = (p: PassSeen): boolean => p.margin < 0 || p.costs;
 
 function passWords(p: PassSeen): string {
   const lane =
@@ -191,7 +191,7 @@ function Row({ o, where, units }: { o: Openness; where: string; units: Units }) 
       : sayDistance(units === 'feet' ? Math.round(feet * 2) / 2 : feet, units);
   const factors = gone
     ? ''
-    : `${Math.round(o.make * 100)} % × ${o.points} × ${(1 - o.risk).toFixed(2)}${o.how === 'finish' ? ', finishing at the rim' : ''}`;
+    : `${Math.round(o.make * 100)} % × ${o.points} × ${(1 - o.risk).toFixed(2)}${o.how === 'finish' ? ', at the rim' : ''}`;
   return (
     <li data-open={o.open || undefined} title={factors}>
       <b className="no">{PLAYERS[o.player]}</b>

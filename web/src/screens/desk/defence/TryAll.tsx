@@ -53,7 +53,7 @@ const DEFENCES: readonly Defence[] = PRESETS.map((p) => ({ ...p.defence, id: p.k
 /** The line against every defence there is a name for, on all the machine's cores; what is overtaken is stopped. */
 export function TryAll({ play, leaf }: { play: Play; leaf: string }) {
   const { own: school } = useOwnSchool();
-  const [answers, setAnswers] = useState<readonly Tried[] | null>(null);
+  const [answers, setAnswers] = useState<readonly (Tried | null)[] | null>(null);
   const stop = useRef<(() => void) | null>(null);
   // Another document or ending: what was being tried is of no use any more.
   useEffect(
@@ -101,7 +101,7 @@ export function TryAll({ play, leaf }: { play: Play; leaf: string }) {
           </thead>
           <tbody>
             {DEFENCES.map((d) => {
-              const a = answers.find((x) => x.id === d.id);
+              const a = answers.find((x) => x?.id === d.id);
               return (
                 <tr key={d.id}>
                   <td>

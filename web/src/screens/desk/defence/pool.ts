@@ -5,10 +5,10 @@ const KEPT = 1;
 const MOST = 6;
 
 /**
- * Answers many questions at once on as many workers as the machine spares, each answer told as it comes.
- * The returned call ends them all.
+ * Answers many questions at once on as many workers as the machine spares, each answer told as it comes, null for
+ * one that could not be had. The returned call ends them all.
  */
-export function askMany(questions: readonly TryQuestion[], told: (answer: Tried) => void): () => void {
+export function askMany(questions: readonly TryQuestion[], told: (answer: Tried | null) => void): () => void {
   const count = Math.max(1, Math.min(MOST, (navigator.hardwareConcurrency || 2) - KEPT, questions.length));
   let next = 0;
   const workers = Array.from({ length: count }, () => {
@@ -23,7 +23,10 @@ export function askMany(questions: readonly TryQuestion[], told: (answer: Tried)
       ask();
     };
     // A defence that can't be played must not hold up the others.
-    worker.onerror = ask;
+    worker.onerror = () => {
+      told(null);
+      ask();
+    };
     ask();
     return worker;
   });

@@ -43,7 +43,9 @@ export function useDefence(play: Play): Defence | null {
   return on ? (play.defences?.[0] ?? null) : null;
 }
 
-/** Shows the defence, or plays against nobody. */
-export function toggleDefence(): void {
+/** Shows the defence, or plays against nobody; false when the play has none to show. */
+export function toggleDefence(play: Play): boolean {
+  if (!play.defences?.length) return false;
   useView.setState((v) => ({ on: !v.on }));
+  return true;
 }
