@@ -15,7 +15,22 @@ export * from './play/same.ts';
 export * from './play/tree.ts';
 export * from './play/state.ts';
 export * from './play/kinds.ts';
-export * from './play/edit.ts';
+export * from './play/change.ts';
+export { edit, editAll } from './play/edit.ts';
+export * from './play/limits.ts';
+export * from './play/names.ts';
+export type { EditResult } from './play/result.ts';
+export { excessOf } from './play/gate.ts';
+export { bytesOf, utf8Length } from './play/size.ts';
+export {
+  AGAINST,
+  CUT_KINDS,
+  DRIBBLE_KINDS,
+  FAKES,
+  PASS_KINDS,
+  SCREEN_KINDS,
+  TEMPOS,
+} from './play/vocabulary.ts';
 export * from './play/operations.ts';
 export * from './play/new-play.ts';
 export * from './play/summary.ts';

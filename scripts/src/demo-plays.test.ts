@@ -36,7 +36,7 @@ describe('the JSON Schema, by an independent validator (Ajv)', () => {
   it('refuses what the reader refuses', () => {
     const doc = JSON.parse(texts[0]!) as Play;
     const bad: unknown[] = [
-      { ...doc, version: 2 },
+      { ...doc, version: 3 },
       { ...doc, level: 'kids' },
       { ...doc, frames: [] },
       { ...doc, start: { ...doc.start, ball: '6' } },

@@ -1,4 +1,4 @@
-import { CHECKS, GROUPS, PlaySchema, type Group } from '@corkscrew/core';
+import { CHECKS, GROUPS, PlaySchema, VERSION, type Group } from '@corkscrew/core';
 import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { format, resolveConfig } from 'prettier';
@@ -7,7 +7,7 @@ import { ROOT } from './paths.ts';
 
 /** The JSON Schema of a play file, made from the types that the app reads it with. */
 export const playJsonSchema = (): object => ({
-  title: 'Corkscrew play, version 1',
+  title: `Corkscrew play, version ${VERSION}`,
   description:
     'Feet and seconds; origin in the middle of the attacked baseline, x to the offence’s right, y toward half court.',
   ...z.toJSONSchema(PlaySchema),

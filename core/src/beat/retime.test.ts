@@ -3,7 +3,8 @@ import { courtFor } from '../court/rulesets.ts';
 import { compile } from '../motion/compile.ts';
 import { LEVELS } from '../motion/levels.ts';
 import type { Play } from '../play/document.ts';
-import { edit, editAll, type Change, type NewAction } from '../play/edit.ts';
+import type { Change, NewAction } from '../play/change.ts';
+import { edit, editAll } from '../play/edit.ts';
 import { samplePlay } from '../play/sample.test-data.ts';
 import { lastFor, startAt, tempoFor, tieTo, untie } from './retime.ts';
 

@@ -2,16 +2,14 @@ import { polyline } from '../geometry/curve.ts';
 import type { LevelRecord } from '../motion/level.ts';
 import { runAlong } from '../motion/run.ts';
 import type { TimedAction, Timeline } from '../motion/timeline.ts';
-import { TEMPOS, type Action, type Cue, type Tempo } from '../play/document.ts';
-import type { Change, NewAction } from '../play/edit.ts';
+import type { ActionPatch, Change } from '../play/change.ts';
+import type { Action, Cue, Tempo } from '../play/document.ts';
+import { TEMPOS } from '../play/vocabulary.ts';
 
 /** Times on a sheet are set to a hundredth of a second. */
 const tidy = (s: number): number => Math.round(s * 100) / 100;
 
-function withAction(action: Action, patch: object): Change {
-  const { id, ...rest } = action;
-  return { do: 'setAction', id, action: { ...rest, ...patch } as NewAction };
-}
+const withAction = ({ id }: Action, set: ActionPatch): Change => ({ do: 'patchAction', id, set });
 
 const find = (timeline: Timeline, id: string): TimedAction | undefined =>
   timeline.actions.find((a) => a.action.id === id);
@@ -48,8 +46,7 @@ export function tieTo(timeline: Timeline, from: string, to: string): Change | nu
 export function untie(timeline: Timeline, id: string): Change | null {
   const timed = find(timeline, id);
   if (!timed?.action.cue) return null;
-  const { id: _id, cue: _cue, ...rest } = timed.action;
-  return { do: 'setAction', id, action: rest as NewAction };
+  return { do: 'patchAction', id, unset: ['cue'] };
 }
 
 /** The tempo at which a run comes nearest to lasting so many seconds. */
@@ -70,6 +67,7 @@ export function lastFor(timeline: Timeline, level: LevelRecord, id: string, seco
   const tempo = timed && tempoFor(timed, level, seconds);
   if (!timed || !tempo || !('path' in timed.action) || timed.action.does === 'seal') return null;
   const now = ('tempo' in timed.action ? timed.action.tempo : undefined) ?? 'cut';
-  const { stretches: _paced, ...rest } = timed.action as Action & { stretches?: unknown };
-  return tempo === now && _paced === undefined ? null : withAction(rest as Action, { tempo });
+  return tempo === now && !('stretches' in timed.action)
+    ? null
+    : { do: 'patchAction', id, set: { tempo }, unset: ['stretches'] };
 }

@@ -51,6 +51,7 @@ export function moveToCourt<P extends Point & { spot?: string | undefined }>(
     return { ...place, x: place.x + Math.sign(place.x) * shift };
   }
   const d = distanceToRim(from, place);
+  if (d < 1e-6) return place;
   const k = (d + to.arcRadius - from.arcRadius) / d;
   const rim = rimOf(from);
   return { ...place, ...clampToFloor(to, { x: place.x * k, y: rim.y + (place.y - rim.y) * k }) };

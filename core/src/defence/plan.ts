@@ -1,4 +1,4 @@
-import type { POSTS } from '../play/document.ts';
+import type { POSTS } from '../play/vocabulary.ts';
 import type { ZoneKey } from './zone/tables.ts';
 
 /** What five defenders set out to do, ready to simulate: indices for numbers, every gap filled. */

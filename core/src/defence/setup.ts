@@ -1,7 +1,8 @@
 import { PLAYERS, type PlayerId } from '../alignment/library.ts';
 import type { Court } from '../court/court.ts';
 import type { Timeline } from '../motion/timeline.ts';
-import { POSTS, type Defence, type Frame, type Play } from '../play/document.ts';
+import type { Defence, Frame, Play } from '../play/document.ts';
+import { POSTS } from '../play/vocabulary.ts';
 import { findAction } from '../play/tree.ts';
 import {
   HELPS,

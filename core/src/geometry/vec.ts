@@ -41,3 +41,10 @@ export function degrees(v: Point): number {
 export function fromDegrees(a: number): Point {
   return { x: Math.cos((a * Math.PI) / 180), y: Math.sin((a * Math.PI) / 180) };
 }
+
+/** A direction brought into more than −180°, at most 180°; what is no number stays what it is. */
+export function turned(angle: number): number {
+  if (!Number.isFinite(angle) || (angle > -180 && angle <= 180)) return angle;
+  const rest = angle % 360;
+  return rest > 180 ? rest - 360 : rest <= -180 ? rest + 360 : rest;
+}

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { courtFor } from '../court/rulesets.ts';
 import { spotPoint, type SpotKey } from '../court/spots.ts';
-import type { NewAction } from '../play/edit.ts';
+import type { NewAction } from '../play/change.ts';
 import { playOf } from '../play/sample.test-data.ts';
 import { walkLine } from '../play/state.ts';
 import { mainLine } from '../play/tree.ts';

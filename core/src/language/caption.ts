@@ -73,7 +73,13 @@ const DRIBBLES: Record<DribbleKind, string> = {
   reject: 'rejects the screen to',
   weave: 'weaves to',
 };
-const PASSES = { chest: 'passes to', bounce: 'bounces it to', lob: 'lobs to', skip: 'skips to' } as const;
+const PASSES = {
+  chest: 'passes to',
+  bounce: 'bounces it to',
+  pocket: 'slips it in the pocket to',
+  lob: 'lobs to',
+  skip: 'skips to',
+} as const;
 
 /** Words for a place: its spot, the spot it is near, or nothing when it is between places. */
 export function placeWords(court: Court, place: Place): string {
@@ -156,13 +162,23 @@ const READS: Record<Read['does'], string> = {
   stay: 'stays home',
   deny: 'denies',
   front: 'fronts',
+  behind: 'plays behind',
   none: 'No help comes',
   weakCorner: 'Help from the weak corner',
   top: 'Help from the top',
   strongCorner: 'Help from the strong corner',
   rotation: 'They rotate',
+  helps: 'helps',
+  sags: 'sags off',
+  watches: 'watches the ball',
+  cheats: 'cheats',
+  late: 'is late',
+  over: 'goes over',
+  sealed: 'is sealed',
+  closed: 'It is not there',
   goes: 'goes with him',
   stays: 'stays',
+  stepsUp: 'steps up',
   own: '',
 };
 /** A read in words: "x5 drops", "They switch". */

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { courtFor } from '../court/rulesets.ts';
 import { compile } from '../motion/compile.ts';
 import type { Play } from '../play/document.ts';
-import type { NewAction } from '../play/edit.ts';
+import type { NewAction } from '../play/change.ts';
 import { flip } from '../play/operations.ts';
 import { playOf } from '../play/sample.test-data.ts';
 import { mainLine } from '../play/tree.ts';

@@ -3,6 +3,7 @@ import type { Court } from '../court/court.ts';
 import { atHighPost, behindArc, inLane } from '../court/queries.ts';
 import { distance, type Point } from '../geometry/vec.ts';
 import type { Timeline } from '../motion/timeline.ts';
+import { positionAt } from '../motion/track.ts';
 import type { Frame } from '../play/document.ts';
 import { MOMENT, momentsOf, STANDS } from '../walkthrough/moments.ts';
 
@@ -46,17 +47,14 @@ export function looksOf(court: Court, line: readonly Frame[], timeline: Timeline
   if (own.length > 0)
     return own
       .sort((a, b) => a.look.order - b.look.order)
-      .map(({ look, frame }) => {
+      .flatMap(({ look, frame }): TimedLook[] => {
+        // To keep the ball is an option, and no chance.
+        if (look.kind === 'keep') return [];
         const after = timeline.actions.find((a) => a.action.id === look.after);
         const bar = timeline.bars.find((b) => b.frame === frame)!;
         const time = after ? (after.events.catch ?? after.end) : bar.end;
-        return {
-          player: look.player,
-          kind: look.kind,
-          time,
-          place: placeThen(timeline, look.player, time),
-          own: true,
-        };
+        const place = placeThen(timeline, look.player, time);
+        return [{ player: look.player, kind: look.kind, time, place, own: true }];
       });
   return timeline.flights.flatMap((f): TimedLook[] => {
     if (f.receiver === null)
@@ -72,10 +70,8 @@ export function looksOf(court: Court, line: readonly Frame[], timeline: Timeline
   });
 }
 
-const placeThen = (timeline: Timeline, player: PlayerId, t: number): Point => {
-  const m = momentsOf({ ...timeline, end: Math.min(t, timeline.end) }).at(-1);
-  return m?.places[player] ?? timeline.starts[player];
-};
+const placeThen = (timeline: Timeline, player: PlayerId, t: number): Point =>
+  positionAt(timeline, player, Math.min(t, timeline.end));
 
 /** A line in figures. */
 export function metricsOf(court: Court, line: readonly Frame[], timeline: Timeline): Metrics {

@@ -24,7 +24,7 @@ import type {
 
 /** Height over the straight line at the middle of a flight, feet (from memory). */
 const SHOT_ARC = 9;
-const ARCS = { chest: 0, bounce: 0, lob: 6, skip: 3 } as const;
+const ARCS = { chest: 0, bounce: 0, pocket: 0, lob: 6, skip: 3 } as const;
 
 export interface Compiled {
   readonly timeline: Timeline;

@@ -1,6 +1,6 @@
 import type { PlayerId } from '../alignment/library.ts';
 import { distance } from '../geometry/vec.ts';
-import type { ActionOf, Verb } from '../play/document.ts';
+import type { ActionOf, PlainCue, Verb } from '../play/document.ts';
 import {
   catchAt,
   circleOf,
@@ -17,7 +17,6 @@ import {
 import { CATCH_TO_DRIBBLE, WINDUP } from './level.ts';
 import { isDoes, kindOfPass, passesBy, type Edge, type Node } from './node.ts';
 import { timeTo } from './run.ts';
-import type { Fault } from './timeline.ts';
 
 /** Seconds (from memory): a user waits this long after the set, a screener this long after the use, or unused after the set. */
 const AFTER_SET = 0.05;
@@ -64,52 +63,59 @@ function afterCatch(g: Graph, given: Node, n: Node): number {
   return n.action.does === 'dribble' ? CATCH_TO_DRIBBLE : 0;
 }
 
-/** The coach's cues in the order of the document; one that would close a circle is left out and told. */
+/**
+ * The coach's cues in the order of the document; one that would close a circle, or waits for what is not
+ * there, is left out and told. An action left without any starts with its frame.
+ */
 export function bindCues(g: Graph): void {
   for (const n of g.nodes) {
-    const { cue } = n.action;
     const bar = g.bars[n.frame]!;
-    if (!cue || cue.on === 'frame') {
-      n.needs.push({
-        from: bar,
-        kind: cue ? 'coach' : 'bar',
-        at: () => Math.max(0, bar.time + (cue?.delay ?? 0)),
-      });
+    const { cue } = n.action;
+    if (!cue) {
+      n.needs.push({ from: bar, kind: 'bar', at: () => bar.time });
       continue;
     }
-    const on = g.byId.get(cue.on);
-    if (!on || on.frame > n.frame) {
-      untie(g, n, {
-        code: 'cue-lost',
-        actions: [n.action.id],
-        sentence: `${n.action.by} waits for something that ${on ? 'comes later in the play' : 'is no longer in the play'}.`,
-      });
-      continue;
-    }
-    const circle = circleOf(on, n);
-    if (circle) {
-      const names = circle.map((x) => x.action.by);
-      untie(g, n, {
-        code: 'cue-circle',
-        actions: circle.map((x) => x.action.id),
-        sentence: `${listOf(names)} wait for each other. The tie set last is left out.`,
-      });
-      continue;
-    }
-    n.needs.push({
-      from: on,
-      kind: 'coach',
-      event: cue.event ?? 'end',
-      at: () => Math.max(0, moment(on, cue) + (cue.delay ?? 0)),
-    });
+    const bound = [cue, ...(cue.and ?? [])].filter((c) => bind(g, n, c));
+    if (bound.length > 0) continue;
+    n.untied = true;
+    n.needs.push({ from: bar, kind: 'bar', at: () => bar.time });
   }
 }
 
-function untie(g: Graph, n: Node, fault: Fault): void {
+/** Makes an action wait as one cue says; false, and a fault, when it cannot. */
+function bind(g: Graph, n: Node, cue: PlainCue): boolean {
   const bar = g.bars[n.frame]!;
-  g.faults.push(fault);
-  n.untied = true;
-  n.needs.push({ from: bar, kind: 'bar', at: () => bar.time });
+  const delay = cue.delay ?? 0;
+  // What a read is seen by starts with its frame.
+  if (cue.on === 'frame' || cue.on === 'read') {
+    n.needs.push({ from: bar, kind: 'coach', at: () => Math.max(0, bar.time + delay) });
+    return true;
+  }
+  const on = g.byId.get(cue.on);
+  if (!on || on.frame > n.frame) {
+    g.faults.push({
+      code: 'cue-lost',
+      actions: [n.action.id],
+      sentence: `${n.action.by} waits for something that ${on ? 'comes later in the play' : 'is no longer in the play'}.`,
+    });
+    return false;
+  }
+  const circle = circleOf(on, n);
+  if (circle) {
+    g.faults.push({
+      code: 'cue-circle',
+      actions: circle.map((x) => x.action.id),
+      sentence: `${listOf(circle.map((x) => x.action.by))} wait for each other. The tie set last is left out.`,
+    });
+    return false;
+  }
+  n.needs.push({
+    from: on,
+    kind: 'coach',
+    event: cue.event ?? 'end',
+    at: () => Math.max(0, moment(on, cue) + delay),
+  });
+  return true;
 }
 
 /** What a coach would take for granted where he said nothing; never against what is said, never in a circle. */

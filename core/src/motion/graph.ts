@@ -1,9 +1,9 @@
 import type { PlayerId } from '../alignment/library.ts';
 import type { Point } from '../geometry/vec.ts';
-import type { Cue } from '../play/document.ts';
+import type { PlainCue } from '../play/document.ts';
 import type { LevelRecord } from './level.ts';
 import { isRun, passesBy, type Bar, type Node, type Vertex } from './node.ts';
-import { placeAfter, timeTo } from './run.ts';
+import { nearestOnRun, placeAfter, timeTo } from './run.ts';
 import type { EventName, Fault } from './timeline.ts';
 
 /** A line of frames as actions and bar lines that wait for one another. */
@@ -40,11 +40,12 @@ export function placeOn(n: Node, s: number): Point {
 export const reach = (n: Node, place: Point): number => timeTo(n.run!, passesBy(n, place)?.s ?? 0);
 
 /** The moment of the event a cue names; the end when the action has no such event. */
-export function moment(on: Node, cue: Cue): number {
-  if (cue.event === 'at')
-    return on.run
-      ? on.time + timeTo(on.run, (cue.at ?? 0) * on.run.length)
-      : on.time + (cue.at ?? 0) * (on.end - on.time);
+export function moment(on: Node, cue: PlainCue): number {
+  if (cue.event === 'at') {
+    if (!on.run) return on.time + (cue.at ?? 0) * (on.end - on.time);
+    const feet = cue.place ? nearestOnRun(on.run, cue.place.x, cue.place.y).s : (cue.at ?? 0) * on.run.length;
+    return on.time + timeTo(on.run, feet);
+  }
   const name: EventName = cue.event ?? 'end';
   return on.events[name] ?? on.end;
 }

@@ -81,6 +81,7 @@ export const TEMPO: Readonly<Record<Tempo, { speed: number; push: number; brake:
 export const WINDUP: Readonly<Record<PassKind, number>> = {
   chest: 0.14,
   bounce: 0.14,
+  pocket: 0.14,
   lob: 0.22,
   skip: 0.22,
 };
@@ -107,6 +108,7 @@ function womens(r: LevelRecord): LevelRecord {
       pass: {
         chest: man.pass.chest * k,
         bounce: man.pass.bounce * k,
+        pocket: man.pass.pocket * k,
         skip: man.pass.skip * k,
         lob: man.pass.lob * k,
       },

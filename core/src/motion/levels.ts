@@ -20,7 +20,7 @@ const record = ({ pass, makes, safe, zone, ...man }: Row): LevelRecord => {
   const [rim, short, mid, three] = makes;
   const { worth, longTwo, late, ...figures } = zone;
   return {
-    man: { ...man, pass: { chest, bounce, skip, lob }, makes: { rim, short, mid, three } },
+    man: { ...man, pass: { chest, bounce, pocket: bounce, skip, lob }, makes: { rim, short, mid, three } },
     zone: { ...figures, worth: { ...places(worth), longTwo }, late: places(late) },
     safePass: safe,
   };

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { PLAYERS } from '../alignment/library.ts';
 import { courtFor } from '../court/rulesets.ts';
 import type { Play } from '../play/document.ts';
-import type { NewAction } from '../play/edit.ts';
+import type { NewAction } from '../play/change.ts';
 import { flip, permute, swapNumbers } from '../play/operations.ts';
 import { playOf } from '../play/sample.test-data.ts';
 import { compile } from './compile.ts';

@@ -1,5 +1,6 @@
 import { PLAYERS, type PlayerId } from '../alignment/library.ts';
 import { degrees, unit, type Point } from '../geometry/vec.ts';
+import { LONGEST_LINE } from '../play/limits.ts';
 import { distanceAfter, placeAfter, type Run } from './run.ts';
 import type { EventName, Timeline, TimedAction, Track } from './timeline.ts';
 
@@ -129,9 +130,12 @@ export function ballAt(timeline: Timeline, t: number): BallAt {
   return { point: { x: b.x, y: b.y }, height: b.height, holder: b.holder, dribbling: b.dribbling };
 }
 
-/** Samples a timeline at a fixed step into typed arrays; five bodies, no defence yet. The loop allocates nothing. */
+/**
+ * Samples a timeline at a fixed step into typed arrays; five bodies, no defence yet. The loop allocates
+ * nothing. What lasts longer than any possession is planned is sampled that far.
+ */
 export function track(timeline: Timeline): Track {
-  const steps = Math.ceil(timeline.end / DT) + 1;
+  const steps = Math.ceil(Math.min(timeline.end, LONGEST_LINE) / DT) + 1;
   const n = steps * 5;
   const out = {
     dt: DT,

@@ -1,57 +1,69 @@
 import { z } from 'zod';
 import { PLAYERS } from '../alignment/library.ts';
+import { LIMITS } from './limits.ts';
+import {
+  COURT_KEYS,
+  CUT_KINDS,
+  DRIBBLE_KINDS,
+  EVENTS,
+  FAKES,
+  LEVEL_KEYS,
+  LOOK_KINDS,
+  PASS_KINDS,
+  POSTS,
+  REACTIONS,
+  SCREEN_KINDS,
+  SHOT_KINDS,
+  STATUSES,
+  TEMPOS,
+  THROW_INS,
+  VARIANTS,
+} from './vocabulary.ts';
 
-/** The play document, version 1. Unknown fields survive reading and writing: every object is loose. */
+/**
+ * The play document, version 2. Unknown fields survive reading and writing: every object is loose. What
+ * reading accepts never becomes less; what an edit may set is narrower (`gate.ts`).
+ */
 export const FORMAT = 'corkscrew-play';
-export const VERSION = 1;
-
-/** Limits that keep a document sensible; each refusal names the one it met. */
-export const LIMITS = {
-  frames: 60,
-  actions: 40,
-  waypoints: 24,
-  name: 80,
-  line: 200,
-  text: 4000,
-  defences: 12,
-  silenced: 200,
-  bytes: 512 * 1024,
-} as const;
+export const VERSION = 2;
 
 const obj = z.looseObject;
-const finite = z.number().min(-200).max(200);
+const coordinate = z.number().min(-200).max(200);
 const text = (max: number) => z.string().max(max);
-const id = z.string().min(1).max(40);
+const id = z.string().min(1).max(LIMITS.word);
+const word = text(LIMITS.word);
 
 export const PlayerIdSchema = z.enum(PLAYERS);
 export const DefenderIdSchema = z.enum(['x1', 'x2', 'x3', 'x4', 'x5']);
-export const CourtKeySchema = z.enum(['nfhs', 'ncaa', 'fiba', 'usPro', 'custom']);
-export const LevelSchema = z.enum(['youth', 'highSchool', 'college', 'pro']);
-/** How fast he goes, slowest first. */
-export const TEMPOS = ['walk', 'jog', 'cut', 'sprint'] as const;
+export const CourtKeySchema = z.enum(COURT_KEYS);
+export const LevelSchema = z.enum(LEVEL_KEYS);
 export const TempoSchema = z.enum(TEMPOS);
 
 /** A place on the floor in feet, perhaps tied to a named spot. */
-export const PlaceSchema = obj({ x: finite, y: finite, spot: text(20).optional() });
+export const PlaceSchema = obj({ x: coordinate, y: coordinate, spot: text(LIMITS.spot).optional() });
 /** A point a path goes through; `plant` is a sharp change of direction. */
 export const WaypointSchema = obj({
-  x: finite,
-  y: finite,
-  spot: text(20).optional(),
+  x: coordinate,
+  y: coordinate,
+  spot: text(LIMITS.spot).optional(),
   plant: z.boolean().optional(),
 });
 const PathSchema = z.array(WaypointSchema).max(LIMITS.waypoints);
 
-export const CueSchema = obj({
-  /** 'frame', or the id of another action, perhaps of an earlier frame on the line. */
+const cue = {
+  /** 'frame', 'read' (this frame's read is seen), or the id of another action, perhaps of an earlier frame on the line. */
   on: id,
-  event: z
-    .enum(['start', 'release', 'catch', 'set', 'used', 'firstDribble', 'pickUp', 'end', 'at'])
-    .optional(),
-  /** For 'at': the fraction of the path. */
+  event: z.enum(EVENTS).optional(),
+  /** For 'at': the fraction of the path, or the place it passes nearest to. */
   at: z.number().min(0).max(1).optional(),
+  place: PlaceSchema.optional(),
   /** Seconds; a count is one second. */
   delay: z.number().min(-30).max(60).optional(),
+};
+export const CueSchema = obj({
+  ...cue,
+  /** Others that must hold as well. */
+  and: z.array(obj(cue)).max(LIMITS.and).optional(),
 });
 
 const actionBase = {
@@ -68,72 +80,8 @@ const StretchSchema = obj({ to: z.number().min(0).max(1), tempo: TempoSchema });
 const moving = {
   path: PathSchema.min(1),
   tempo: TempoSchema.optional(),
-  stretches: z.array(StretchSchema).max(12).optional(),
+  stretches: z.array(StretchSchema).max(LIMITS.stretches).optional(),
 };
-
-export const CUT_KINDS = [
-  'basket',
-  'back',
-  'face',
-  'giveAndGo',
-  'curl',
-  'straight',
-  'fade',
-  'pop',
-  'slip',
-  'roll',
-  'shortRoll',
-  'shuffle',
-  'rub',
-  'overTheTop',
-  'shallow',
-  'zip',
-  'flash',
-  'lCut',
-  'vCut',
-  'duckIn',
-  'postUp',
-  'lift',
-  'drift',
-  'fill',
-  'replace',
-  'exchange',
-  'clear',
-  'cut45',
-  'circleUnder',
-  'loop',
-  'space',
-] as const;
-export const SCREEN_KINDS = [
-  'onBall',
-  'stepUp',
-  'drag',
-  'ghost',
-  'rescreen',
-  'pinDown',
-  'widePin',
-  'back',
-  'flare',
-  'cross',
-  'stagger',
-  'double',
-  'elevator',
-  'baseline',
-  'seal',
-  'zone',
-] as const;
-export const DRIBBLE_KINDS = [
-  'drive',
-  'attack',
-  'retreat',
-  'dribbleAt',
-  'advance',
-  'reject',
-  'weave',
-] as const;
-export const FAKES = ['pass', 'handoff', 'screen', 'shot'] as const;
-export const PASS_KINDS = ['chest', 'bounce', 'lob', 'skip'] as const;
-export const SHOT_KINDS = ['layup', 'jumper', 'floater', 'three', 'hook', 'dunk'] as const;
 
 export const ActionSchema = z.discriminatedUnion('does', [
   obj({ ...actionBase, does: z.literal('pass'), to: PlayerIdSchema, kind: z.enum(PASS_KINDS).optional() }),
@@ -167,43 +115,38 @@ export const ActionSchema = z.discriminatedUnion('does', [
   obj({ ...actionBase, does: z.literal('seal'), path: PathSchema.optional() }),
 ]);
 
-export const REACTIONS = [
-  'drop',
-  'level',
-  'show',
-  'under',
-  'switch',
-  'trap',
-  'push',
-  'trail',
-  'topLock',
-  'bump',
-  'stay',
-  'deny',
-  'front',
-  'none',
-  'weakCorner',
-  'top',
-  'strongCorner',
-  'rotation',
-  'goes',
-  'stays',
-  'own',
-] as const;
 /** What the defence is seen to do, and by whom; 'own' is told in the note. */
 export const ReadSchema = obj({
   who: z.array(DefenderIdSchema).max(5).optional(),
   does: z.enum(REACTIONS),
+  /** What it reads: an event of an earlier action. */
+  at: obj({ action: id, event: z.enum(EVENTS).optional() }).optional(),
+  /** The pass or shot that would deliver the look it is about. */
+  look: id.optional(),
   note: text(LIMITS.line).optional(),
 });
 
 export const LookSchema = obj({
   id,
+  /** Who gets the look. */
   player: PlayerIdSchema,
-  kind: z.enum(['shot', 'pass', 'drive']),
+  kind: z.enum(LOOK_KINDS),
   after: id.optional(),
   order: z.number(),
+  when: ReadSchema.optional(),
+  /** The ending it continues in. */
+  frame: id.optional(),
   note: text(LIMITS.line).optional(),
+});
+
+/** Another play by its id, and by its name where the other one is missing. */
+const other = { play: id, name: text(LIMITS.name) };
+
+/** How a line ends: with a shot, in the set again, or in another play. */
+export const EndSchema = obj({
+  shot: z.boolean().optional(),
+  reset: z.enum(['asDrawn', 'flipped']).optional(),
+  play: obj({ id, name: text(LIMITS.name) }).optional(),
 });
 
 export const FrameSchema = obj({
@@ -211,14 +154,22 @@ export const FrameSchema = obj({
   parent: id.nullable(),
   read: ReadSchema.optional(),
   actions: z.array(ActionSchema).max(LIMITS.actions),
-  looks: z.array(LookSchema).max(20).optional(),
+  looks: z.array(LookSchema).max(LIMITS.looks).optional(),
   title: text(LIMITS.name).optional(),
-  caption: text(LIMITS.line * 2).optional(),
+  caption: text(LIMITS.caption).optional(),
+  /** Of a frame that nothing follows. */
+  end: EndSchema.optional(),
 });
 
 const DefendersSchema = z.array(DefenderIdSchema).max(5);
-/** How a man near the rim is played, beside the words of a read. */
-export const POSTS = ['behind', 'threeQuarter', 'front'] as const;
+/** How one screen or handoff is played otherwise; `own` is as usual. */
+export const OverrideSchema = obj({
+  does: z.enum(REACTIONS),
+  who: z.array(DefenderIdSchema).optional(),
+  tag: DefenderIdSchema.optional(),
+  help: z.enum(REACTIONS).optional(),
+  post: z.enum([...POSTS, ...REACTIONS]).optional(),
+});
 
 /** A defence to play against. Everything left out is as most teams play it. */
 export const DefenceSchema = obj({
@@ -227,9 +178,9 @@ export const DefenceSchema = obj({
   type: z.enum(['man', 'zone']),
   /** Defender to the player he guards. */
   matchup: z.record(z.string(), PlayerIdSchema).optional(),
-  zone: text(40).optional(),
+  zone: word.optional(),
   /** The ways of its school that a zone plays otherwise, and whom its chasers chase. */
-  schools: z.array(text(40)).max(8).optional(),
+  schools: z.array(word).max(LIMITS.schools).optional(),
   chases: z.record(z.string(), PlayerIdSchema).optional(),
   onBall: z.enum(REACTIONS).optional(),
   handoff: z.enum(REACTIONS).optional(),
@@ -242,9 +193,7 @@ export const DefenceSchema = obj({
   /** False: nobody helps when a man is beaten. */
   driveHelp: z.boolean().optional(),
   /** By a screen's or handoff's action id. */
-  overrides: z
-    .record(z.string(), obj({ does: z.enum(REACTIONS), who: z.array(DefenderIdSchema).optional() }))
-    .optional(),
+  overrides: z.record(z.string(), OverrideSchema).optional(),
 });
 
 const PlacesSchema = obj({
@@ -255,17 +204,25 @@ const PlacesSchema = obj({
   '5': PlaceSchema,
 });
 
-export const AGAINST = [
-  'man',
-  '2-3',
-  '3-2',
-  '1-2-2',
-  '1-3-1',
-  '2-1-2',
-  'box-and-one',
-  'triangle-and-two',
-  'any',
-] as const;
+/** A counter the coach turned down, so that it is not proposed again. */
+const RefusedSchema = obj({
+  kind: word,
+  by: PlayerIdSchema,
+  user: PlayerIdSchema.optional(),
+  depth: z.number().optional(),
+  does: z.enum(REACTIONS),
+  reason: text(LIMITS.line).optional(),
+});
+/** What a number needs, as the coach has it: added, weighed otherwise, or silenced (weight 0). */
+const NeedSchema = obj({ number: PlayerIdSchema, need: word, weight: z.number().optional() });
+/** What usually goes wrong, and what the coach says then. */
+const ErrorSchema = obj({
+  words: text(LIMITS.line),
+  number: PlayerIdSchema.optional(),
+  frame: id.optional(),
+});
+/** What was changed on the practice floor, and when. */
+const ChangeNoteSchema = obj({ words: text(LIMITS.line), on: word.optional() });
 
 export const PlaySchema = obj({
   format: z.literal(FORMAT),
@@ -274,6 +231,23 @@ export const PlaySchema = obj({
   name: text(LIMITS.name),
   call: obj({ word: text(LIMITS.name).optional(), signal: text(LIMITS.line).optional() }).optional(),
   series: text(LIMITS.name).optional(),
+  /** Its number in the series: "4", "4A". */
+  option: word.optional(),
+  purpose: text(LIMITS.line).optional(),
+  status: z.enum(STATUSES).optional(),
+  /** Where it came from, in the coach's words, and when. */
+  origin: obj({ text: text(LIMITS.line), on: word.optional() }).optional(),
+  variantOf: obj({ ...other, kind: z.enum(VARIANTS) }).optional(),
+  counterTo: z
+    .array(obj({ ...other, line: id.optional() }))
+    .max(LIMITS.counters)
+    .optional(),
+  /** For every line that does not say how it ends. */
+  ifNothing: EndSchema.optional(),
+  refused: z.array(RefusedSchema).max(LIMITS.refused).optional(),
+  needs: z.array(NeedSchema).max(LIMITS.needs).optional(),
+  errors: z.array(ErrorSchema).max(LIMITS.errors).optional(),
+  changes: z.array(ChangeNoteSchema).max(LIMITS.changes).optional(),
   court: CourtKeySchema,
   customCourt: obj({
     base: z.enum(['nfhs', 'ncaa', 'fiba', 'usPro']),
@@ -282,18 +256,26 @@ export const PlaySchema = obj({
   }).optional(),
   level: LevelSchema,
   women: z.boolean().optional(),
-  against: z.array(text(40)).max(12),
-  situation: z.array(text(40)).max(12),
+  against: z.array(word).max(LIMITS.against),
+  situation: z.array(word).max(LIMITS.situation),
   start: obj({
-    alignment: text(40).optional(),
+    alignment: word.optional(),
     places: PlacesSchema,
     ball: PlayerIdSchema,
-    throwIn: z.enum(['baseline', 'sidelineLeft', 'sidelineRight']).optional(),
+    throwIn: z.enum(THROW_INS).optional(),
   }),
   frames: z.array(FrameSchema).min(1).max(LIMITS.frames),
   defences: z.array(DefenceSchema).max(LIMITS.defences).optional(),
   silenced: z
-    .array(obj({ code: text(60), at: text(80).optional(), reason: text(LIMITS.line) }))
+    .array(
+      obj({
+        code: text(60),
+        at: text(80).optional(),
+        reason: text(LIMITS.line),
+        /** Only on the line through this frame. */
+        ending: id.optional(),
+      }),
+    )
     .max(LIMITS.silenced)
     .optional(),
   notes: text(LIMITS.text).optional(),
@@ -313,6 +295,8 @@ export type ActionOf<D extends Action['does']> = Extract<Action, { does: D }>;
 export type Place = Known<z.infer<typeof PlaceSchema>>;
 export type Waypoint = Known<z.infer<typeof WaypointSchema>>;
 export type Cue = Known<z.infer<typeof CueSchema>>;
+/** One thing waited for, without what must hold as well. */
+export type PlainCue = Omit<Cue, 'and'>;
 export type Read = Known<z.infer<typeof ReadSchema>>;
 export type Look = Known<z.infer<typeof LookSchema>>;
 export type Defence = Known<z.infer<typeof DefenceSchema>>;

@@ -4,8 +4,10 @@ import { PLAYERS } from '../alignment/library.ts';
 import { compile } from '../motion/compile.ts';
 import { courtFor } from '../court/rulesets.ts';
 import { walkThrough } from '../walkthrough/walkthrough.ts';
-import { LIMITS, type Play } from './document.ts';
-import { edit, editAll, type Change } from './edit.ts';
+import type { Play } from './document.ts';
+import { LIMITS } from './limits.ts';
+import type { Change } from './change.ts';
+import { edit, editAll } from './edit.ts';
 import { flip, permute, rotateNumbers, splice, swapNumbers, type Numbers } from './operations.ts';
 import { readPlay, readPlayText, writePlay } from './read.ts';
 import { anyChange, samplePlay } from './sample.test-data.ts';
@@ -186,7 +188,7 @@ describe('frames', () => {
     for (let i = 1; i < LIMITS.frames; i++) play = ok(play, { do: 'addFrame', after: `f${i}` });
     expect(edit(play, { do: 'addFrame', after: 'f1' })).toEqual({
       ok: false,
-      sentence: 'A play has at most 60 frames.',
+      sentence: 'That would make 401 frames; a play has at most 400.',
     });
     expect(edit(play, { do: 'name', name: 'x'.repeat(81) }).ok).toBe(false);
   });

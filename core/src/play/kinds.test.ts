@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { courtFor } from '../court/rulesets.ts';
 import { spotPoint, type SpotKey } from '../court/spots.ts';
-import type { Change, NewAction } from './edit.ts';
+import type { Change, NewAction } from './change.ts';
 import { cutKind, dribbleKind, passKind, playerAt, screenAngle, screenKind, screenUsed } from './kinds.ts';
 import { playOf } from './sample.test-data.ts';
 import { walkLine, type FrameWalk, type Step } from './state.ts';

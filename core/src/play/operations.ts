@@ -2,8 +2,9 @@ import { byPlayer, PLAYERS, type PlayerId } from '../alignment/library.ts';
 import { moveToCourt } from '../court/queries.ts';
 import { courtFor, type CustomCourt } from '../court/rulesets.ts';
 import { isSpotKey, mirrorSpot } from '../court/spots.ts';
-import { distance } from '../geometry/vec.ts';
-import type { Action, Frame, Place, Play } from './document.ts';
+import { distance, turned } from '../geometry/vec.ts';
+import type { Action, Frame, Place, PlainCue, Play } from './document.ts';
+import { copyOverrides, renameReferences } from './references.ts';
 import { holderOf, stateAt, walkFrame, type FloorState } from './state.ts';
 import { freshIds, lineThrough } from './tree.ts';
 
@@ -58,10 +59,19 @@ export function flip(play: Play): Play {
 
 function mirrorAction(a: Action): Action {
   return {
+    ...moved(a, mirrorPlace),
+    ...('angle' in a && typeof a.angle === 'number' ? { angle: turned(180 - a.angle) } : {}),
+    ...(a.facing === undefined ? {} : { facing: turned(180 - a.facing) }),
+  } as Action;
+}
+
+/** An action with every place in it moved: its path, and places its cue waits for. */
+function moved(a: Action, move: <P extends Place>(p: P) => P): Action {
+  const cueMoved = <C extends PlainCue>(c: C): C => (c.place ? { ...c, place: move(c.place) } : c);
+  return {
     ...a,
-    ...('path' in a && a.path ? { path: a.path.map(mirrorPlace) } : {}),
-    ...('angle' in a && typeof a.angle === 'number' ? { angle: 180 - a.angle } : {}),
-    ...(a.facing === undefined ? {} : { facing: 180 - a.facing }),
+    ...('path' in a && a.path ? { path: a.path.map(move) } : {}),
+    ...(a.cue ? { cue: { ...cueMoved(a.cue), ...(a.cue.and ? { and: a.cue.and.map(cueMoved) } : {}) } } : {}),
   } as Action;
 }
 
@@ -90,6 +100,19 @@ export function permute(play: Play, to: Numbers): Play {
           }) as Action,
       ),
     })),
+    ...(play.needs ? { needs: play.needs.map((n) => ({ ...n, number: to[n.number] })) } : {}),
+    ...(play.errors
+      ? { errors: play.errors.map((e) => (e.number ? { ...e, number: to[e.number] } : e)) }
+      : {}),
+    ...(play.refused
+      ? {
+          refused: play.refused.map((r) => ({
+            ...r,
+            by: to[r.by],
+            ...(r.user ? { user: to[r.user] } : {}),
+          })),
+        }
+      : {}),
     ...(play.defences
       ? {
           defences: play.defences.map((d) => ({
@@ -110,35 +133,48 @@ export const swapNumbers = (a: PlayerId, b: PlayerId): Numbers =>
 /** Everyone takes the next number: 1 becomes 2 … 5 becomes 1. */
 export const rotateNumbers: Numbers = { '1': '2', '2': '3', '3': '4', '4': '5', '5': '1' };
 
-/** Copies of frames with fresh ids, the first hung on `parent`; cues, looks and parents follow. */
-function graft(play: Play, frames: readonly Frame[], parent: string): Frame[] {
+/** Copies of frames with fresh ids, the first hung on `parent`; cues, reads, looks and parents follow. */
+function graft(
+  play: Play,
+  frames: readonly Frame[],
+  parent: string,
+): { frames: Frame[]; copies: ReadonlyMap<string, string> } {
   const frameIds = freshIds(play, 'f', frames.length);
   const old = frames.flatMap((f) => f.actions);
   const actionIds = freshIds(play, 'a', old.length);
   const frameOf = new Map(frames.map((f, i) => [f.id, frameIds[i]!]));
-  const actionOf = new Map(old.map((a, i) => [a.id, actionIds[i]!]));
-  return frames.map((f, i) => ({
-    ...f,
-    id: frameIds[i]!,
-    parent: i === 0 ? parent : (frameOf.get(f.parent ?? '') ?? parent),
-    ...(f.looks
-      ? { looks: f.looks.map((l) => (l.after ? { ...l, after: actionOf.get(l.after) ?? l.after } : l)) }
-      : {}),
-    actions: f.actions.map((a) => ({
-      ...a,
-      id: actionOf.get(a.id)!,
-      ...(a.cue ? { cue: { ...a.cue, on: actionOf.get(a.cue.on) ?? a.cue.on } } : {}),
-    })),
-  }));
+  const copies = new Map(old.map((a, i) => [a.id, actionIds[i]!]));
+  const grafted = frames.map((f, i): Frame => {
+    const renamed = renameReferences(
+      f,
+      (a) => copies.get(a) ?? a,
+      (id) => frameOf.get(id) ?? id,
+    );
+    return {
+      ...renamed,
+      id: frameIds[i]!,
+      parent: i === 0 ? parent : (frameOf.get(f.parent ?? '') ?? parent),
+      actions: renamed.actions.map((a) => ({ ...a, id: copies.get(a.id)! })),
+    };
+  });
+  return { frames: grafted, copies };
 }
 
-/** Appends copies of the line from frame `from` to its leaf behind frame `after` (as a further ending where one is there). */
+/**
+ * Appends copies of the line from frame `from` to its leaf behind frame `after` (as a further ending where
+ * one is there). The defences play the copies as they play the line.
+ */
 export function copyLine(play: Play, from: string, after: string): Play {
   const line = lineThrough(play, from);
   const copied = line
     .slice(line.findIndex((f) => f.id === from))
     .map((f, i, all) => (i === 0 ? f : { ...f, parent: all[i - 1]!.id }));
-  return { ...play, frames: [...play.frames, ...graft(play, copied, after)] };
+  const { frames, copies } = graft(play, copied, after);
+  return {
+    ...play,
+    frames: [...play.frames, ...frames],
+    ...(play.defences ? { defences: play.defences.map((d) => copyOverrides(d, copies)) } : {}),
+  };
 }
 
 /** A man is there when he stands within this of the place (feet). */
@@ -165,7 +201,7 @@ export function splice(play: Play, after: string, other: Play): Play {
           ...moved.frames.slice(1),
         ]
       : moved.frames;
-  return { ...play, frames: [...play.frames, ...graft(play, frames, after)] };
+  return { ...play, frames: [...play.frames, ...graft(play, frames, after).frames] };
 }
 
 function bridgeActions(now: FloorState, other: Play): Action[] {
@@ -191,16 +227,17 @@ function bridgeActions(now: FloorState, other: Play): Action[] {
 /** The play on another court: places with a spot follow it, others keep their side of the arc. */
 export function withCourt(play: Play, court: Play['court'], customCourt?: CustomCourt): Play {
   const from = courtFor(play);
-  const next = { ...play, court, ...(customCourt ? { customCourt } : {}) } as Play;
+  const next = {
+    ...play,
+    court,
+    ...(customCourt ? { customCourt: { ...play.customCourt, ...customCourt } } : {}),
+  } as Play;
   const to = courtFor(next);
   const move = <P extends Place>(p: P): P => moveToCourt(from, to, p);
   const places = byPlayer((p) => move(play.start.places[p]));
   return {
     ...next,
     start: { ...play.start, places: { ...play.start.places, ...places } } as Play['start'],
-    frames: play.frames.map((f) => ({
-      ...f,
-      actions: f.actions.map((a) => ('path' in a && a.path ? { ...a, path: a.path.map(move) } : a) as Action),
-    })),
+    frames: play.frames.map((f) => ({ ...f, actions: f.actions.map((a) => moved(a, move)) })),
   };
 }

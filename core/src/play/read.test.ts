@@ -32,7 +32,7 @@ describe('reading a play', () => {
   it('migrates the kept sample of version 0', () => {
     const r = readPlay(VERSION_0);
     expect(r.ok && r.play).toMatchObject({
-      version: 1,
+      version: 2,
       call: { word: 'Sketch' },
       start: { ball: '1' },
       frames: [
@@ -58,12 +58,12 @@ describe('reading a play', () => {
   it.each([
     ['nothing', null, /no play in it/],
     ['a foreign file', { kind: 'recipe' }, /first line does not say so/],
-    ['the future', { ...raw(), version: 9 }, /newer Corkscrew \(version 9; this one reads up to 1\)/],
+    ['the future', { ...raw(), version: 9 }, /newer Corkscrew \(version 9; this one reads up to 2\)/],
     ['no version', { ...raw(), version: undefined }, /which version/],
     [
       'a verb nobody knows',
       { ...raw(), frames: [{ id: 'f1', parent: null, actions: [{ id: 'a', by: '1', does: 'fly' }] }] },
-      /frames\.0\.actions\.0\.does in frame 1 is not something Corkscrew knows/,
+      /the verb of action 1 in frame 1 is not something Corkscrew knows/,
     ],
     [
       'a place off the map',
@@ -71,15 +71,15 @@ describe('reading a play', () => {
         ...raw(),
         start: { ...samplePlay().start, places: { ...samplePlay().start.places, '1': { x: 1e9, y: 0 } } },
       },
-      /start\.places\.1\.x/,
+      /the place of 1 in the set is far off the floor/,
     ],
     [
-      '200 frames',
+      '500 frames',
       {
         ...raw(),
-        frames: Array.from({ length: 200 }, (_, i) => ({ id: `f${i}`, parent: null, actions: [] })),
+        frames: Array.from({ length: 500 }, (_, i) => ({ id: `f${i}`, parent: null, actions: [] })),
       },
-      /has 200 frames; a play has at most 60/,
+      /has 500 frames; a play has at most 400/,
     ],
     [
       'a frame without a start',

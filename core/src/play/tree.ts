@@ -1,4 +1,5 @@
 import type { Action, Frame, Play } from './document.ts';
+import { referencedActions, referencedFrames } from './references.ts';
 
 /** Frames are a flat list, each with its parent; siblings stand in the coach's order. */
 export const frameById = (play: Play, id: string): Frame | undefined => play.frames.find((f) => f.id === id);
@@ -51,22 +52,47 @@ export function findAction(
 }
 
 /**
+ * What is wrong with how frames hang together, or null: every frame follows another one back to one that
+ * follows none, the first of the document among these, and no id stands twice.
+ */
+export function treeFault(play: Play): string | null {
+  const byId = new Map(play.frames.map((f) => [f.id, f]));
+  const rooted = new Set<string>();
+  for (const [i, frame] of play.frames.entries()) {
+    const nth = `Frame ${i + 1}`;
+    if (byId.get(frame.id) !== frame) return `${nth} has the same id as a later one.`;
+    if (i === 0 && frame.parent !== null) return `${nth} is the first and must not follow another.`;
+    const way: string[] = [];
+    let at: Frame | undefined = frame;
+    while (at && !rooted.has(at.id) && way.length <= play.frames.length) {
+      way.push(at.id);
+      if (at.parent === null) rooted.add(at.id);
+      else at = byId.get(at.parent);
+    }
+    if (!at || !rooted.has(at.id)) return `${nth} does not follow from frame 1.`;
+    for (const id of way) rooted.add(id);
+  }
+  const seen = new Set<string>();
+  for (const { id } of allActions(play)) {
+    if (seen.has(id)) return `Two actions have the same id (${id}).`;
+    seen.add(id);
+  }
+  return null;
+}
+
+/**
  * An id no frame or action of the play has had, in a plain series (a1, a2 …). Ids still named by a
- * cue or a look count as taken, so that a tie to a deleted action never attaches to a new one.
+ * cue, a read or a look count as taken, so that a tie to a deleted action never attaches to a new one.
  */
 export function freshIds(play: Play, prefix: 'a' | 'f', count: number): string[] {
   const used =
     prefix === 'f'
-      ? play.frames.flatMap((f) => [f.id, f.parent ?? ''])
-      : [
-          ...allActions(play).flatMap((a) => [a.id, a.cue?.on ?? '']),
-          ...play.frames.flatMap((f) => (f.looks ?? []).map((l) => l.after ?? '')),
-          ...(play.defences ?? []).flatMap((d) => Object.keys(d.overrides ?? {})),
-        ];
+      ? [...play.frames.map((f) => f.id), ...referencedFrames(play)]
+      : [...allActions(play).map((a) => a.id), ...referencedActions(play)];
   let max = 0;
   for (const u of used) {
     const n = u.startsWith(prefix) ? Number(u.slice(1)) : NaN;
-    if (Number.isInteger(n)) max = Math.max(max, n);
+    if (Number.isSafeInteger(n)) max = Math.max(max, n);
   }
   return Array.from({ length: count }, (_, i) => `${prefix}${max + 1 + i}`);
 }

@@ -3,7 +3,8 @@ import type { PlayerId } from '../alignment/library.ts';
 import { courtFor, RULE_SETS } from '../court/rulesets.ts';
 import { spotPoint, type SpotKey } from '../court/spots.ts';
 import type { Level, Play } from '../play/document.ts';
-import { edit, editAll, type Change, type NewAction } from '../play/edit.ts';
+import type { Change, NewAction } from '../play/change.ts';
+import { edit, editAll } from '../play/edit.ts';
 import { playOf } from '../play/sample.test-data.ts';
 import { mainLine } from '../play/tree.ts';
 import type { Finding } from './finding.ts';
@@ -155,7 +156,7 @@ describe('screens (common practice)', () => {
     const p = play([[{ ...PIN, angle: 300 } as NewAction, OFF]]);
     const f = find(p, 'screen-angle')!;
     expect(f.sentence).toMatch(/^5's back is \d+° off the way 3 goes\.$/);
-    expect(f.marks[0]).toMatchObject({ is: 'angle', from: 300 });
+    expect(f.marks[0]).toMatchObject({ is: 'angle', from: -60 });
     expect(find(mended(p, 'screen-angle'), 'screen-angle')).toBeUndefined();
     expect(find(play([[PIN, OFF]]), 'screen-angle')).toBeUndefined();
   });

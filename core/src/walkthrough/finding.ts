@@ -6,7 +6,7 @@ import type { Against } from '../look/against.ts';
 import type { LevelRecord } from '../motion/level.ts';
 import type { Fault, Timeline } from '../motion/timeline.ts';
 import type { Play } from '../play/document.ts';
-import type { Change } from '../play/edit.ts';
+import type { Change } from '../play/change.ts';
 import type { FrameWalk } from '../play/state.ts';
 import type { Moment } from './moments.ts';
 import type { School } from './school.ts';
@@ -26,6 +26,7 @@ export const GROUPS = {
   shot: 'The shot',
   zone: 'Against a zone',
   defence: 'Against the defence',
+  document: 'What a play can hold',
 } as const;
 export type Group = keyof typeof GROUPS;
 

@@ -2,6 +2,7 @@ import type { PlayerId } from '../alignment/library.ts';
 import { distance, type Point } from '../geometry/vec.ts';
 import { ballAt, positionAt } from '../motion/track.ts';
 import type { Timeline } from '../motion/timeline.ts';
+import { LONGEST_LINE } from '../play/limits.ts';
 
 /** The floor at one instant. */
 export interface Moment {
@@ -49,10 +50,10 @@ export function momentAt(timeline: Timeline, t: number): Moment {
 const ran = (last: Moment, now: Moment, p: PlayerId): number =>
   distance(last.places[p], now.places[p]) / MOMENT;
 
-/** The floor ten times a second, from the start to the end. */
+/** The floor ten times a second, from the start to the end, or for as long as any possession is planned. */
 export function momentsOf(timeline: Timeline): Moment[] {
   const out: Moment[] = [];
-  const count = Math.floor(timeline.end / MOMENT + 1e-6) + 1;
+  const count = Math.floor(Math.min(timeline.end, LONGEST_LINE) / MOMENT + 1e-6) + 1;
   for (let k = 0; k < count; k++) {
     const m = momentAt(timeline, k * MOMENT);
     const last = out[k - 1] ?? m;

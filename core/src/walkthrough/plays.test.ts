@@ -3,7 +3,7 @@ import type { PlayerId } from '../alignment/library.ts';
 import { courtFor } from '../court/rulesets.ts';
 import { spotPoint, type SpotKey } from '../court/spots.ts';
 import type { Play } from '../play/document.ts';
-import type { Change, NewAction } from '../play/edit.ts';
+import type { Change, NewAction } from '../play/change.ts';
 import { flip, permute, swapNumbers } from '../play/operations.ts';
 import { playOf } from '../play/sample.test-data.ts';
 import { mainLine } from '../play/tree.ts';

@@ -10,11 +10,13 @@ import { deadDribble } from './checks/dead-dribble.ts';
 import { defenceWritten } from './checks/defence-written.ts';
 import { driveGap } from './checks/drive-gap.ts';
 import { entryAngle } from './checks/entry-angle.ts';
+import { excess } from './checks/excess.ts';
 import { feetOnLine } from './checks/feet-on-line.ts';
 import { helpUnseen } from './checks/help-unseen.ts';
 import { idleBall } from './checks/idle-ball.ts';
 import { laneContested } from './checks/lane-contested.ts';
 import { laneCrowded } from './checks/lane-crowded.ts';
+import { lineLong } from './checks/line-long.ts';
 import { longRebound } from './checks/long-rebound.ts';
 import { lookOpen } from './checks/look-open.ts';
 import { movingScreen } from './checks/moving-screen.ts';
@@ -94,4 +96,6 @@ export const CHECKS: readonly Check[] = [
   backside,
   closeOutUnused,
   defenceWritten,
+  lineLong,
+  excess,
 ];

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Play } from '../play/document.ts';
-import { editAll, type Change, type NewAction } from '../play/edit.ts';
+import type { Change, NewAction } from '../play/change.ts';
+import { editAll } from '../play/edit.ts';
 import { flip, permute, swapNumbers } from '../play/operations.ts';
 import { samplePlay } from '../play/sample.test-data.ts';
 import { mainLine } from '../play/tree.ts';

@@ -1,4 +1,4 @@
-import { findAction, fromDegrees, screenAngle, type NewAction, type Waypoint } from '@corkscrew/core';
+import { findAction, fromDegrees, screenAngle, type Waypoint } from '@corkscrew/core';
 import { DESK, toScene } from '@corkscrew/diagram';
 import { useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { apply, lineView, usePick } from '../screens/desk/store.ts';
@@ -19,8 +19,7 @@ export function PathHandles({ floorPoint }: { floorPoint: (e: PointerEvent) => P
   const path = live?.path ?? found.action.path!;
   const start = step.before.places[action.by];
   const points: P[] = [start, ...path];
-  const commit = (next: Waypoint[]) =>
-    apply({ do: 'setAction', id: action.id, action: { ...action, path: next } as NewAction });
+  const commit = (next: Waypoint[]) => apply({ do: 'patchAction', id: action.id, set: { path: next } });
 
   const grab = (e: PointerEvent, i: number, insert: boolean) => {
     e.stopPropagation();
@@ -31,7 +30,9 @@ export function PathHandles({ floorPoint }: { floorPoint: (e: PointerEvent) => P
   const pull = (e: PointerEvent) => {
     if (!live) return;
     const end = live.held === live.path.length - 1;
-    setLive({ ...live, path: live.path.with(live.held, snap(court, floorPoint(e), e.altKey || !end)) });
+    const { spot: _left, ...bend } = live.path[live.held]!;
+    const to = { ...bend, ...snap(court, floorPoint(e), e.altKey || !end) };
+    setLive({ ...live, path: live.path.with(live.held, to) });
   };
   const drop = () => {
     if (live) commit(live.path);
@@ -134,11 +135,7 @@ export function PathHandles({ floorPoint }: { floorPoint: (e: PointerEvent) => P
           }}
           onPointerUp={() => {
             if (turn !== null && turn !== angleOf(action))
-              apply({
-                do: 'setAction',
-                id: action.id,
-                action: { ...action, angle: (turn + 360) % 360 } as NewAction,
-              });
+              apply({ do: 'patchAction', id: action.id, set: { angle: turn } });
             setTurn(null);
           }}
         />

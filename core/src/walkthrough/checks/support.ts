@@ -6,7 +6,7 @@ import { SPOTS, type Spot } from '../../court/spots.ts';
 import { distance, type Point } from '../../geometry/vec.ts';
 import type { Flight, ScreenBody, TimedAction } from '../../motion/timeline.ts';
 import type { Action, Cue, Verb } from '../../play/document.ts';
-import type { Change, NewAction } from '../../play/edit.ts';
+import type { ActionPatch, Change } from '../../play/change.ts';
 import { dribbleKind } from '../../play/kinds.ts';
 import type { FrameWalk, Step } from '../../play/state.ts';
 import type { CheckInput, Mark, Told } from '../finding.ts';
@@ -66,15 +66,10 @@ export const aboutScreen = (s: ScreenBody, { frame }: TimedAction) => ({
 });
 
 /** The change that gives an action another cue, or none. */
-export function recue(action: Action, cue: Cue | undefined): Change {
-  const { id, cue: _old, ...rest } = action;
-  return { do: 'setAction', id, action: (cue ? { ...rest, cue } : rest) as NewAction };
-}
+export const recue = ({ id }: Action, cue: Cue | undefined): Change =>
+  cue ? { do: 'patchAction', id, set: { cue } } : { do: 'patchAction', id, unset: ['cue'] };
 
-export const readdress = (action: Action, patch: object): Change => {
-  const { id, ...rest } = action;
-  return { do: 'setAction', id, action: { ...rest, ...patch } as NewAction };
-};
+export const readdress = ({ id }: Action, set: ActionPatch): Change => ({ do: 'patchAction', id, set });
 
 /** Drives of the line: dribbles that get well nearer to the rim, or are called so. */
 export const drives = (input: CheckInput): { step: Step; walk: FrameWalk; run: TimedAction }[] =>

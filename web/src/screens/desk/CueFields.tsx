@@ -5,7 +5,7 @@ import {
   type Action,
   type ActionOf,
   type Cue,
-  type NewAction,
+  SETTABLE,
   type Tempo,
 } from '@corkscrew/core';
 import styled from 'styled-components';
@@ -75,11 +75,6 @@ const NOUN: Record<Action['does'], string> = {
   seal: 'seal',
 };
 
-const withoutCue = (action: Action): Omit<Action, 'cue' | 'id'> => {
-  const { id: _id, cue: _cue, ...rest } = action;
-  return rest;
-};
-
 /** When the chosen action starts: what it waits for, which moment of it, and how long after; and how much room it has. */
 export function CueFields({ action }: { action: Action }) {
   const { play, branch, frameId } = usePick('play', 'branch', 'frameId');
@@ -98,11 +93,11 @@ export function CueFields({ action }: { action: Action }) {
   const others = [...words].filter(([id]) => id !== action.id);
   const { cue } = action;
   const set = (next: Cue | undefined) =>
-    apply({
-      do: 'setAction',
-      id: action.id,
-      action: { ...withoutCue(action), ...(next ? { cue: next } : {}) } as NewAction,
-    });
+    apply(
+      next
+        ? { do: 'patchAction', id: action.id, set: { cue: next } }
+        : { do: 'patchAction', id: action.id, unset: ['cue'] },
+    );
   const waited = cue && cue.on !== 'frame' ? words.get(cue.on) : undefined;
   const on = waited?.action;
   const passed = waited ? placesPassed(view.court, waited.step) : [];
@@ -159,13 +154,12 @@ export function CueFields({ action }: { action: Action }) {
             key={cue.delay ?? 0}
             type="number"
             step={0.1}
-            min={-30}
-            max={60}
+            min={SETTABLE.delay.min}
+            max={SETTABLE.delay.max}
             defaultValue={cue.delay ?? 0}
             onBlur={(e) => {
               const delay = Number(e.target.value);
-              if (Number.isFinite(delay) && Math.abs(delay) <= 30 && delay !== (cue.delay ?? 0))
-                set({ ...cue, delay });
+              if (Number.isFinite(delay) && delay !== (cue.delay ?? 0)) set({ ...cue, delay });
             }}
             onKeyDown={(e) => e.key === 'Enter' && e.currentTarget.blur()}
           />
@@ -193,14 +187,12 @@ const SHARES: Options<string> = [
 /** Slow, slow, quick: the first part of a run at another tempo. */
 function Pace({ action }: { action: ActionOf<'cut'> | ActionOf<'dribble'> }) {
   const first = action.stretches?.[0];
-  const set = (tempo: Tempo | '', to: number) => {
-    const { id, stretches: _old, ...rest } = action;
-    apply({
-      do: 'setAction',
-      id,
-      action: { ...rest, ...(tempo === '' ? {} : { stretches: [{ to, tempo }] }) } as NewAction,
-    });
-  };
+  const set = (tempo: Tempo | '', to: number) =>
+    apply(
+      tempo === ''
+        ? { do: 'patchAction', id: action.id, unset: ['stretches'] }
+        : { do: 'patchAction', id: action.id, set: { stretches: [{ to, tempo }] } },
+    );
   return (
     <>
       <Choice

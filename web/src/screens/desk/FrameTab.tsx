@@ -15,7 +15,8 @@ import {
   TEMPOS,
   through,
   pathOf,
-  type NewAction,
+  LIMITS,
+  type ActionPatch,
   type Step,
 } from '@corkscrew/core';
 import { useUnits } from '../../app/units.ts';
@@ -169,8 +170,7 @@ function Particulars({ step }: { step: Step }) {
   const walk = view.walks[view.index]!;
   const earlier = view.walks.slice(0, view.index);
   const { action } = step;
-  const set = (patch: object) =>
-    apply({ do: 'setAction', id: action.id, action: { ...action, ...patch } as NewAction });
+  const set = (patch: ActionPatch) => apply({ do: 'patchAction', id: action.id, set: patch });
   const kinds: readonly string[] | null =
     action.does === 'cut'
       ? CUT_KINDS
@@ -209,7 +209,11 @@ function Particulars({ step }: { step: Step }) {
             ['', inferred ? `${spaced(inferred)} (as drawn)` : 'plain'],
             ...kinds.map((k) => [k, spaced(k)] as const),
           ]}
-          onChange={(k) => set({ kind: k || undefined })}
+          onChange={(k) =>
+            k === ''
+              ? apply({ do: 'patchAction', id: action.id, unset: ['kind'] })
+              : set({ kind: k as ActionPatch['kind'] })
+          }
         />
       )}
       {(action.does === 'cut' || action.does === 'dribble' || action.does === 'screen') && (
@@ -269,7 +273,7 @@ function Caption({ generated }: { generated: string }) {
         <Label>Title of the frame</Label>
         <Input
           value={title}
-          maxLength={80}
+          maxLength={LIMITS.name}
           style={{ marginTop: 5 }}
           placeholder="Entry, Screen, Read …"
           onChange={(e) => setTitle(e.target.value)}
@@ -280,7 +284,7 @@ function Caption({ generated }: { generated: string }) {
         <Label>Your own words for it</Label>
         <Area
           value={text}
-          maxLength={400}
+          maxLength={LIMITS.caption}
           style={{ marginTop: 5 }}
           placeholder={generated || 'Written for you as you draw.'}
           onChange={(e) => setText(e.target.value)}

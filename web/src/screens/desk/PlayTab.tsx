@@ -1,5 +1,6 @@
 import {
   AGAINST,
+  LIMITS,
   lineThrough,
   PLAYERS,
   readPlay,
@@ -111,19 +112,24 @@ export function PlayTab() {
   return (
     <Grid>
       <div className="whole">
-        <Field label="Name" value={play.name} max={80} onDone={(name) => apply({ do: 'name', name })} />
+        <Field
+          label="Name"
+          value={play.name}
+          max={LIMITS.name}
+          onDone={(name) => apply({ do: 'name', name })}
+        />
       </div>
       <Field
         label="Call"
         value={play.call?.word ?? ''}
-        max={80}
+        max={LIMITS.name}
         placeholder="One word"
         onDone={(word) => apply({ do: 'call', word })}
       />
       <Field
         label="Hand signal"
         value={play.call?.signal ?? ''}
-        max={200}
+        max={LIMITS.line}
         placeholder="Fist, then point"
         onDone={(signal) => apply({ do: 'call', signal })}
       />
@@ -153,7 +159,7 @@ export function PlayTab() {
       <Field
         label="Notes"
         value={play.notes ?? ''}
-        max={4000}
+        max={LIMITS.text}
         area
         onDone={(notes) => apply({ do: 'notes', notes })}
       />

@@ -1,4 +1,5 @@
 import {
+  LIMITS,
   captionOf,
   courtFor,
   mainLine,
@@ -72,7 +73,7 @@ export function Versions() {
           aria-label="Name for the newest version"
           placeholder="Name this version"
           value={naming}
-          maxLength={80}
+          maxLength={LIMITS.name}
           onChange={(e) => setNaming(e.target.value)}
         />
         <Button type="submit">Name</Button>

@@ -134,7 +134,7 @@ function nextTempo(): boolean {
     return false;
   const order = TempoSchema.options;
   const tempo = order[(order.indexOf(action.tempo ?? 'cut') + 1) % order.length]!;
-  return apply({ do: 'setAction', id: action.id, action: { ...action, tempo } });
+  return apply({ do: 'patchAction', id: action.id, set: { tempo } });
 }
 
 /** Turns the chosen screen by some degrees. */
@@ -144,9 +144,8 @@ function turnScreen(by: number): boolean {
   const step = walks[index]?.steps.find((s) => s.action.id === actionId);
   if (step?.action.does !== 'screen') return false;
   const { action } = step;
-  const angle =
-    (Math.round(screenAngle(walks[index]!, { ...step, action }, walks[index + 1])) + by + 360) % 360;
-  return apply({ do: 'setAction', id: action.id, action: { ...action, angle } });
+  const angle = Math.round(screenAngle(walks[index]!, { ...step, action }, walks[index + 1])) + by;
+  return apply({ do: 'patchAction', id: action.id, set: { angle } });
 }
 
 const here = () => {

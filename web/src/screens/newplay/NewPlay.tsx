@@ -1,4 +1,5 @@
 import {
+  LIMITS,
   ALIGNMENTS,
   courtFor,
   newPlay,
@@ -188,7 +189,7 @@ export default function NewPlay() {
               dir="auto"
               autoFocus
               value={name}
-              maxLength={80}
+              maxLength={LIMITS.name}
               placeholder="Name this play"
               onChange={(e) => setName(e.target.value)}
               aria-describedby="refusal"

@@ -1,4 +1,4 @@
-import { courtFor, startState, walkFrame, type Play, type PlayRow } from '@corkscrew/core';
+import { LIMITS, courtFor, startState, walkFrame, type Play, type PlayRow } from '@corkscrew/core';
 import { Ellipsis, Split } from 'lucide-react';
 import { lazy, memo, Suspense, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -117,7 +117,7 @@ export const Card = memo(function Card({
             autoFocus
             aria-label="New name"
             defaultValue={s.name}
-            maxLength={80}
+            maxLength={LIMITS.name}
             style={{ position: 'relative', zIndex: 2 }}
             onBlur={(e) => {
               setRenaming(false);

@@ -1,4 +1,4 @@
-import type { Finding } from '@corkscrew/core';
+import { LIMITS, type Finding } from '@corkscrew/core';
 import { CornerUpRight } from 'lucide-react';
 import { useState } from 'react';
 import styled from 'styled-components';
@@ -145,7 +145,7 @@ export function Item({ finding: f }: { finding: Finding }) {
             autoFocus
             aria-label="Why it may stay"
             placeholder="Why it may stay"
-            maxLength={200}
+            maxLength={LIMITS.line}
             value={reason}
             onChange={(e) => setReason(e.target.value)}
           />

@@ -1,0 +1,53 @@
+import type { PlayerId } from '../alignment/library.ts';
+import type { CustomCourt } from '../court/rulesets.ts';
+import type { Action, Defence, Level, Place, Play, Read } from './document.ts';
+import type { Numbers } from './operations.ts';
+
+type FieldsOf<T> = T extends unknown ? keyof T : never;
+type ValueOf<T, K extends PropertyKey> = T extends unknown ? (K extends keyof T ? T[K] : never) : never;
+
+/** An action before it has an id. */
+export type NewAction = Action extends infer A ? (A extends Action ? Omit<A, 'id'> : never) : never;
+/** A part of an action that can be said by itself; what an action does and who it is stay. */
+export type ActionField = Exclude<FieldsOf<Action>, 'id' | 'does'>;
+export type ActionPatch = { [K in ActionField]?: ValueOf<Action, K> | undefined };
+
+/** Everything a coach can do to a play: plain data, so that pointer, keyboard, import and drafts all speak it. */
+export type Change =
+  | { do: 'name'; name: string }
+  | { do: 'call'; word?: string; signal?: string }
+  | { do: 'series'; series: string }
+  | { do: 'against'; against: string[] }
+  | { do: 'situation'; situation: string[] }
+  | { do: 'notes'; notes: string }
+  | { do: 'court'; court: Play['court']; customCourt?: CustomCourt }
+  | { do: 'level'; level: Level; women?: boolean }
+  | { do: 'alignment'; key: string; flipped?: boolean }
+  | { do: 'place'; player: PlayerId; place: Place }
+  | { do: 'ball'; player: PlayerId }
+  | { do: 'throwIn'; from: NonNullable<Play['start']['throwIn']> | null }
+  | { do: 'addAction'; frame: string; action: NewAction; at?: number }
+  /** The whole action anew: known fields that are not said are gone. */
+  | { do: 'setAction'; id: string; action: NewAction }
+  /** Parts of an action: `set` is said anew, `unset` goes, everything else stays. */
+  | { do: 'patchAction'; id: string; set?: ActionPatch; unset?: readonly ActionField[] }
+  | { do: 'removeAction'; id: string }
+  | { do: 'moveAction'; id: string; to: number }
+  /**
+   * A new frame after one: on the line, or as a further ending when `fork`. `after: null` puts it before
+   * everything, or, when `fork`, adds an ending from the set.
+   */
+  | { do: 'addFrame'; after: string | null; fork?: boolean; read?: Read }
+  | { do: 'duplicateFrame'; id: string }
+  | { do: 'removeFrame'; id: string }
+  | { do: 'caption'; frame: string; title?: string; caption?: string }
+  /** Silences a finding by its code and cause, with the coach's reason; no reason lets it speak again. */
+  | { do: 'silence'; code: string; at: string; reason: string | null }
+  /** The defences a play is looked at against; the first is the one by default. */
+  | { do: 'defences'; defences: Defence[] }
+  | { do: 'flip' }
+  | { do: 'numbers'; to: Numbers }
+  | { do: 'splice'; after: string; play: Play }
+  | { do: 'copyLine'; from: string; after: string }
+  /** The play as one of its own: another id, and its name with what tells it apart. */
+  | { do: 'copy'; id: string; suffix?: string; name?: string };
