@@ -1,6 +1,7 @@
 import { test as base, expect, type Locator, type Page } from '@playwright/test';
 import type { Play, StoredPlay } from '@corkscrew/core';
 import { spawn, type ChildProcess } from 'node:child_process';
+import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { freePort } from '../scripts/src/cluster.ts';
 import { dataHome, DEMO_PLAYS, ROOT, WEB_DIST } from '../scripts/src/paths.ts';
@@ -26,6 +27,7 @@ export class App {
         ...process.env,
         PORT: String(this.port),
         WEB_ROOT: WEB_DIST,
+        BUILD: readFileSync(join(WEB_DIST, '.built-from'), 'utf8').slice(0, 12),
         DEMO_PLAYS,
         LOG_FILE: join(dataHome('logs'), 'e2e.log'),
       },

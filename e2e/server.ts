@@ -5,6 +5,8 @@ const running = await startServer({
   databaseUrl: process.env.E2E_DATABASE_URL!,
   port: Number(process.env.PORT),
   webRoot: process.env.WEB_ROOT!,
+  build: process.env.BUILD!,
+  teamName: 'Testers',
   demoPlays: process.env.DEMO_PLAYS!,
   logFile: process.env.LOG_FILE!,
 });

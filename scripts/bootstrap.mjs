@@ -5,6 +5,7 @@ import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath, pathToFileURL } from 'node:url';
+import { withLock } from './lock.mjs';
 
 const root = dirname(dirname(fileURLToPath(import.meta.url)));
 process.chdir(root);
@@ -18,8 +19,10 @@ if (major < 20 || (major === 20 && minor < 19)) {
 
 const stamp = join(root, 'node_modules', '.corkscrew-lock');
 const lock = createHash('sha256').update(readFileSync('package-lock.json')).digest('hex');
-const installed = existsSync(stamp) && readFileSync(stamp, 'utf8') === lock;
-if (!installed) {
+const isInstalled = () => existsSync(stamp) && readFileSync(stamp, 'utf8') === lock;
+const install = () => {
+  // Another one may have done it while this one waited.
+  if (isInstalled()) return;
   console.log('Installing packages from the lockfile …');
   const npm = spawnSync('npm', ['ci', '--no-fund', '--no-audit', '--loglevel=error'], { stdio: 'inherit' });
   if (npm.status !== 0) {
@@ -28,7 +31,8 @@ if (!installed) {
   }
   mkdirSync(dirname(stamp), { recursive: true });
   writeFileSync(stamp, lock);
-}
+};
+if (!isInstalled()) await withLock(join(root, '.cache', 'install.lock'), 'installing packages', install);
 
 const { register } = await import(pathToFileURL(join(root, 'node_modules/tsx/dist/esm/api/index.mjs')).href);
 register();

@@ -21,6 +21,7 @@ export * from './play/limits.ts';
 export * from './play/names.ts';
 export type { EditResult } from './play/result.ts';
 export { excessOf } from './play/gate.ts';
+export { unkeepable } from './play/keepable.ts';
 export { bytesOf, utf8Length } from './play/size.ts';
 export {
   AGAINST,
@@ -33,7 +34,6 @@ export {
 } from './play/vocabulary.ts';
 export * from './play/operations.ts';
 export * from './play/new-play.ts';
-export * from './play/summary.ts';
 export * from './motion/level.ts';
 export { LEVELS } from './motion/levels.ts';
 export * from './motion/timeline.ts';
@@ -75,4 +75,6 @@ export { startAt, tieTo, untie, lastFor } from './beat/retime.ts';
 export * from './language/caption.ts';
 export { placesPassed } from './language/passed.ts';
 export * from './playbook/shapes.ts';
+export * from './playbook/summary.ts';
 export * from './playbook/card.ts';
+export * from './playbook/derive.ts';

@@ -3,7 +3,7 @@ import { cpus } from 'node:os';
 import { join } from 'node:path';
 import { openDatabase } from '../../server/src/db/client.ts';
 import { savePlay } from '../../server/src/plays/store.ts';
-import { startServer, TEAM } from '../../server/src/serve.ts';
+import { OWNER, startServer } from '../../server/src/serve.ts';
 import { inBrowser } from './bench/app.ts';
 import { editToFindings, editToScene } from './bench/core.ts';
 import { defence, factTable } from './bench/defence.ts';
@@ -12,6 +12,7 @@ import { demo, type Row } from './bench/row.ts';
 import { listThroughput } from './bench/server.ts';
 import { buildWeb } from './build.ts';
 import { createDatabase, freePort, throwAwayCluster } from './cluster.ts';
+import { DEMO_TEAM } from './demo.ts';
 import { dataHome, DEMO_PLAYS, ROOT, WEB_DIST } from './paths.ts';
 
 /** Shaken boards a fact and level. */
@@ -19,27 +20,29 @@ const SEEDS = 40;
 
 /** `npm run bench`: measures, prints and writes docs/benchmarks.md. */
 export async function run(): Promise<void> {
-  buildWeb();
+  const build = await buildWeb();
   const cluster = await throwAwayCluster();
   const databaseUrl = await createDatabase(cluster, 'bench');
   const server = await startServer({
     databaseUrl,
     port: await freePort(4700),
     webRoot: WEB_DIST,
+    build,
+    teamName: DEMO_TEAM,
     demoPlays: DEMO_PLAYS,
     logFile: join(dataHome('logs'), 'bench.log'),
   });
   const rows: Row[] = [];
   try {
     rows.push(await editToScene(), ...(await editToFindings()), ...defence(), checkMany(), firstRoute());
-    const { db, close } = openDatabase(databaseUrl);
+    const many = openDatabase(databaseUrl);
     const plays = demo();
     for (let i = plays.length; i < 500; i++) {
       const base = plays[i % plays.length]!;
       const play = { ...base, id: `many-${i}`, name: `${base.name} ${i}` };
-      await savePlay(db, TEAM.id, play.id, { revision: 0, sitting: 'bench', document: play });
+      await savePlay(many, OWNER, play.id, { revision: 0, sitting: 'bench', document: play });
     }
-    await close();
+    await many.close();
     const url = `http://127.0.0.1:${server.port}`;
     rows.push(...(await inBrowser(url)), ...(await listThroughput(url, databaseUrl)));
   } finally {

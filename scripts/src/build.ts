@@ -2,11 +2,20 @@ import { spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { withLock } from '../lock.mjs';
 import { ROOT, WEB, WEB_DIST } from './paths.ts';
 import { SayError } from './say.ts';
 
-/** Builds the web app, unless nothing it is made of has changed since the last build. */
-export function buildWeb(): void {
+/**
+ * Builds the web app, unless nothing it is made of has changed since the last build. Returns the build's name,
+ * which the app knows as well: a tab of another build offers to reload.
+ */
+export async function buildWeb(): Promise<string> {
+  await withLock(join(ROOT, '.cache', 'build.lock'), 'building the app', buildOnce);
+  return sourcesHash().slice(0, 12);
+}
+
+function buildOnce(): void {
   const stamp = join(WEB_DIST, '.built-from');
   const hash = sourcesHash();
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === hash) return;
@@ -14,7 +23,7 @@ export function buildWeb(): void {
   const vite = spawnSync(
     process.execPath,
     [join(ROOT, 'node_modules/vite/bin/vite.js'), 'build', '--logLevel', 'warn'],
-    { cwd: WEB, encoding: 'utf8' },
+    { cwd: WEB, encoding: 'utf8', env: { ...process.env, VITE_CORKSCREW_BUILD: hash.slice(0, 12) } },
   );
   if (vite.status !== 0) throw new SayError(`The app could not be built:\n${vite.stdout}${vite.stderr}`);
   writeFileSync(stamp, hash);

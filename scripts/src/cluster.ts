@@ -6,16 +6,18 @@ import {
   constants,
   existsSync,
   mkdirSync,
+  readdirSync,
   readFileSync,
   rmSync,
   statSync,
   writeFileSync,
 } from 'node:fs';
 import { createServer } from 'node:net';
-import { dirname, join } from 'node:path';
+import { basename, dirname, join } from 'node:path';
 import pgClient from 'pg';
+import { isAlive } from '../lock.mjs';
 import { postgresBin } from './debian.ts';
-import { dataHome, isRoot } from './paths.ts';
+import { dataHome, isRoot, STATE } from './paths.ts';
 import { SayError } from './say.ts';
 
 export interface Cluster {
@@ -33,12 +35,7 @@ export async function startCluster(folder: string, options: { throwAway?: boolea
   if (!existsSync(join(data, 'PG_VERSION'))) create(bin, data, passwordFile);
   const password = readFileSync(passwordFile, 'utf8').trim();
   healLock(bin, data);
-  const port = await freePort(54_330);
-  const hasty = options.throwAway ? ' -c fsync=off -c full_page_writes=off' : '';
-  const settings = `-p ${port} -c listen_addresses=127.0.0.1 -c unix_socket_directories=''${hasty}`;
-  const log = join(folder, 'postgres.log');
-  const started = pg(bin, 'pg_ctl', ['-D', data, '-l', log, '-w', '-t', '30', '-o', settings, 'start']);
-  if (started.status !== 0) throw new SayError(explain(log, folder));
+  const port = await startOnFreePort(bin, data, folder, options.throwAway ?? false);
   const stop = () => {
     pg(bin, 'pg_ctl', ['-D', data, '-m', 'fast', '-w', 'stop']);
     if (options.throwAway) rmSync(folder, { recursive: true, force: true });
@@ -50,9 +47,60 @@ export async function startCluster(folder: string, options: { throwAway?: boolea
   };
 }
 
+/** What PostgreSQL is told: loopback only, a week of its own log and no more, and no statement in it. */
+const SETTINGS = [
+  'listen_addresses=127.0.0.1',
+  "unix_socket_directories=''",
+  'logging_collector=on',
+  'log_directory=log',
+  'log_filename=postgres-%a.log',
+  'log_truncate_on_rotation=on',
+  'log_rotation_age=1d',
+  'log_rotation_size=0',
+  'log_min_error_statement=panic',
+];
+const HASTY = ['fsync=off', 'full_page_writes=off'];
+
+/** Starts it on a port that is free; when another start takes that port first, on the next one. */
+async function startOnFreePort(bin: string, data: string, folder: string, hasty: boolean): Promise<number> {
+  const log = join(folder, 'postgres.log');
+  let port = 54_329;
+  for (let tries = 0; tries < 8; tries++) {
+    port = await freePort(port + 1);
+    const settings = [...SETTINGS, ...(hasty ? HASTY : [])].map((s) => `-c ${s}`).join(' ');
+    rmSync(log, { force: true });
+    const how = ['-D', data, '-l', log, '-w', '-t', '30', '-o', `-p ${port} ${settings}`, 'start'];
+    if (pg(bin, 'pg_ctl', how).status === 0) return port;
+    if (!/could not bind|Address already in use/.test(tailOf(folder))) break;
+  }
+  throw new SayError(explain(folder));
+}
+
 /** A cluster for one run of the tests, in a folder of its own that goes when it stops. */
-export const throwAwayCluster = (): Promise<Cluster> =>
-  startCluster(dataHome(`test-${process.pid}`), { throwAway: true });
+export async function throwAwayCluster(): Promise<Cluster> {
+  sweep();
+  return startCluster(dataHome(`test-${process.pid}`), { throwAway: true });
+}
+
+/** Test runs' folders in the system's state directory, whatever checkout they are of. */
+const STATE_TEST = /^[0-9a-f]{12}-test-\d+$/;
+
+/** Stops and removes clusters of test runs that were ended from outside, of this checkout or another. */
+export function sweep(): void {
+  const home = dirname(dataHome());
+  if (!existsSync(home)) return;
+  const bin = postgresBin();
+  for (const name of readdirSync(home)) {
+    const pid = Number(/-test-(\d+)$/.exec(name)?.[1]);
+    const ours =
+      name.startsWith(`${basename(dataHome())}-test-`) || (home === STATE && STATE_TEST.test(name));
+    if (!ours || !pid || isAlive(pid, 'bootstrap.mjs', 'vitest')) continue;
+    const folder = join(home, name);
+    console.log(`The database of a test run that did not end (${pid}) is stopped and removed.`);
+    pg(bin, 'pg_ctl', ['-D', join(folder, 'pg'), '-m', 'immediate', '-w', 'stop']);
+    rmSync(folder, { recursive: true, force: true });
+  }
+}
 
 /** Makes a database when it is not there yet, and says its address. */
 export async function createDatabase(cluster: Cluster, name: string): Promise<string> {
@@ -132,13 +180,27 @@ function healLock(bin: string, data: string): void {
   }
 }
 
-function explain(log: string, folder: string): string {
-  const tail = existsSync(log) ? readFileSync(log, 'utf8').trim().split('\n').slice(-6).join('\n') : '';
+/** The last lines PostgreSQL wrote, before and after its own log took over. */
+function tailOf(folder: string): string {
+  const own = join(folder, 'pg', 'log');
+  const newest = existsSync(own)
+    ? readdirSync(own)
+        .map((f) => join(own, f))
+        .sort((a, b) => statSync(b).mtimeMs - statSync(a).mtimeMs)[0]
+    : undefined;
+  return [join(folder, 'postgres.log'), newest]
+    .filter((f) => f !== undefined && existsSync(f))
+    .map((f) => readFileSync(f!, 'utf8').trim().split('\n').slice(-6).join('\n'))
+    .join('\n');
+}
+
+function explain(folder: string): string {
+  const tail = tailOf(folder);
   if (/No space left/.test(tail))
     return `The disk that holds ${folder} is full. Make room, then start again.`;
   if (/Permission denied|Read-only/.test(tail))
     return `The database may not write to ${folder}. Give it the right to, then start again.`;
-  return `The database did not start. Its log (${log}) ends:\n${tail}`;
+  return `The database did not start. Its log in ${folder} ends:\n${tail}`;
 }
 
 /** The first port from `from` on that nobody listens on. */

@@ -2,6 +2,7 @@ import { SayError } from './say.ts';
 
 const COMMANDS: Record<string, () => Promise<{ run: (args: string[]) => Promise<void> }>> = {
   demo: () => import('./demo.ts'),
+  start: () => import('./start.ts'),
   dev: () => import('./dev.ts'),
   test: () => import('./test.ts'),
   screenshots: () => import('./screenshots.ts'),

@@ -12,8 +12,10 @@ function install(name: string): void {
     );
   console.log(`Installing Debian's ${name} …`);
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
-  spawnSync('apt-get', ['update', '-qq'], { env, stdio: 'ignore' });
-  const apt = spawnSync('apt-get', ['install', '-y', '-qq', name], { env, encoding: 'utf8' });
+  // Another set-up may be at it: apt waits for it.
+  const wait = ['-o', 'DPkg::Lock::Timeout=900', '-o', 'Acquire::Lock::Timeout=900'];
+  spawnSync('apt-get', [...wait, 'update', '-qq'], { env, stdio: 'ignore' });
+  const apt = spawnSync('apt-get', [...wait, 'install', '-y', '-qq', name], { env, encoding: 'utf8' });
   if (apt.status !== 0) throw new SayError(`Debian's ${name} could not be installed:\n${apt.stderr}`);
 }
 

@@ -9,6 +9,9 @@ export const DEMO_PLAYS = join(ROOT, 'demo', 'plays');
 
 export const isRoot = (): boolean => process.getuid?.() === 0;
 
+/** The system's place for what a service keeps. */
+export const STATE = '/var/lib/corkscrew';
+
 /**
  * Where the project's own data lives. PostgreSQL does not run as root, and its own user may not enter
  * a home or temporary folder: root therefore uses the system's state directory, one folder per project path.
@@ -19,7 +22,10 @@ export function dataHome(name = ''): string {
   const base =
     own ??
     (isRoot()
-      ? join('/var/lib/corkscrew', createHash('sha256').update(ROOT).digest('hex').slice(0, 12))
+      ? join(STATE, createHash('sha256').update(ROOT).digest('hex').slice(0, 12))
       : join(ROOT, '.data'));
   return name ? `${base}-${name}` : base;
 }
+
+/** Where a real team's data lives: apart from the demo's, or where CORKSCREW_DATA says. */
+export const teamHome = (): string => process.env.CORKSCREW_DATA ?? dataHome('team');

@@ -6,18 +6,21 @@ import { buildWeb } from './build.ts';
 import { createDatabase, freePort, throwAwayCluster } from './cluster.ts';
 import { chromium } from './debian.ts';
 import { CHROMIUM_FLAGS } from './chromium-flags.ts';
+import { DEMO_TEAM } from './demo.ts';
 import { dataHome, DEMO_PLAYS, ROOT, WEB_DIST } from './paths.ts';
 
 const FOLDER = join(ROOT, 'docs', 'screenshots');
 
 /** `npm run screenshots`: one picture of each main view, from demo data. */
 export async function run(): Promise<void> {
-  buildWeb();
+  const build = await buildWeb();
   const cluster = await throwAwayCluster();
   const server = await startServer({
     databaseUrl: await createDatabase(cluster, 'pictures'),
     port: await freePort(4600),
     webRoot: WEB_DIST,
+    build,
+    teamName: DEMO_TEAM,
     demoPlays: DEMO_PLAYS,
     logFile: join(dataHome('logs'), 'screenshots.log'),
   });

@@ -39,7 +39,7 @@ export async function run(): Promise<void> {
     step('unit and server tests', bin('vitest'), ['run'], {
       TEST_DATABASE_URL: await createDatabase(cluster, 'server_tests'),
     });
-    buildWeb();
+    await buildWeb();
     step('end-to-end tests', bin('playwright'), ['test', '--config', 'e2e/playwright.config.ts'], {
       E2E_DATABASE_URL: await createDatabase(cluster, 'e2e'),
     });

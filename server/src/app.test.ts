@@ -1,54 +1,12 @@
-import {
-  edit,
-  LIMITS,
-  newPlay,
-  type Play,
-  type PlayRow,
-  type Problem,
-  type Saved,
-  type StoredPlay,
-  type VersionRow,
-} from '@corkscrew/core';
-import pino from 'pino';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { type PlayRow, type Problem, type Saved, type StoredPlay, type VersionRow } from '@corkscrew/core';
+import { describe, expect, it } from 'vitest';
+import { ownerOnLoopback } from './actor.ts';
 import { createApp } from './app.ts';
-import { migrateDatabase, openDatabase, type Database } from './db/client.ts';
+import { testApp } from './app.test-data.ts';
+import { openDatabase } from './db/client.ts';
 import { playVersions } from './db/schema.ts';
-import { ensureTeam } from './teams/routes.ts';
 
-let database: Database;
-let app: ReturnType<typeof createApp>;
-const log = pino({ level: 'silent' });
-
-beforeAll(async () => {
-  database = openDatabase(process.env.TEST_DATABASE_URL!);
-  await migrateDatabase(database.db);
-  await ensureTeam(database.db, 'team', 'Testers');
-  app = createApp({ db: database.db, log, teamId: 'team' });
-});
-afterAll(() => database.close());
-
-let count = 0;
-const fresh = (name = 'Test play'): Play =>
-  newPlay({
-    id: `t${Date.now()}-${count++}`,
-    name,
-    court: 'nfhs',
-    level: 'highSchool',
-    alignment: 'horns',
-    ball: '1',
-  });
-const request = (path: string, init?: RequestInit) => Promise.resolve(app.request(path, init));
-const send = (method: string, path: string, body: unknown) =>
-  request(path, { method, headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) });
-const save = (play: Play, revision: number, sitting = 's') =>
-  send('PUT', `/api/plays/${play.id}`, { revision, sitting, document: play });
-const json = async <T>(r: Response): Promise<T> => (await r.json()) as T;
-const renamed = (play: Play, name: string): Play => {
-  const r = edit(play, { do: 'name', name });
-  if (!r.ok) throw new Error(r.sentence);
-  return r.play;
-};
+const { request, send, save, json, fresh, renamed, database, log } = testApp();
 
 describe('plays', () => {
   it('saves, reads back the same document and lists it with what cards need', async () => {
@@ -125,7 +83,9 @@ describe('versions', () => {
   it('a long sitting starts a new version after ten minutes', async () => {
     const play = fresh();
     await save(play, 0, 'long');
-    await database.db.update(playVersions).set({ startedAt: new Date(Date.now() - 11 * 60_000) });
+    await database().within((db) =>
+      db.update(playVersions).set({ startedAt: new Date(Date.now() - 11 * 60_000) }),
+    );
     await save(renamed(play, 'later'), 1, 'long');
     expect(await json<VersionRow[]>(await request(`/api/plays/${play.id}/versions`))).toHaveLength(2);
   });
@@ -136,17 +96,17 @@ describe('bad input', () => {
     ['a foreign document', () => ({ hello: 1 }), 422, /not a Corkscrew play/],
     ['a document from the future', () => ({ ...fresh(), version: 7 }), 422, /newer Corkscrew/],
     [
-      '200 frames',
+      '500 frames',
       () => ({
         ...fresh(),
-        frames: Array.from({ length: 200 }, (_, i) => ({
+        frames: Array.from({ length: 500 }, (_, i) => ({
           id: `f${i}`,
           parent: i ? `f${i - 1}` : null,
           actions: [],
         })),
       }),
       422,
-      /has 200 frames/,
+      /has 500 frames/,
     ],
     ['another play’s id', () => fresh(), 422, /another id/],
   ])('%s gets a sentence', async (_, document, status, words) => {
@@ -161,7 +121,7 @@ describe('bad input', () => {
       document: 'x'.repeat(10 * 1024 * 1024),
     });
     expect(r.status).toBe(413);
-    expect((await json<Problem>(r)).detail).toContain(`${LIMITS.bytes / 1024} KB`);
+    expect((await json<Problem>(r)).detail).toContain('2 MB');
   });
   it('broken JSON, unknown routes and unknown plays', async () => {
     const broken = await request('/api/plays/x', {
@@ -189,10 +149,13 @@ describe('bad input', () => {
 });
 
 describe('the service', () => {
-  it('health asks the database; a dead one is said in a coach’s words', async () => {
-    expect((await request('/api/health')).status).toBe(200);
+  it('lives without a database, says in a second that it is not ready, and tells a coach in his words', async () => {
     const dead = openDatabase('postgres://nobody:x@127.0.0.1:1/none');
-    const r = await createApp({ db: dead.db, log, teamId: 'team' }).request('/api/plays');
+    const app = createApp({ database: dead, log, actors: ownerOnLoopback('team') });
+    expect((await app.request('/api/health')).status).toBe(200);
+    expect((await app.request('/api/ready')).status).toBe(503);
+    expect((await request('/api/ready')).status).toBe(200);
+    const r = await app.request('/api/plays');
     expect(r.status).toBe(503);
     expect((await json<Problem>(r)).detail).toMatch(/stay on this device/);
     await dead.close();

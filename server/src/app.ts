@@ -1,43 +1,52 @@
-import { LIMITS } from '@corkscrew/core';
+import { LIMITS, VERSION } from '@corkscrew/core';
 import { serveStatic } from '@hono/node-server/serve-static';
-import { sql } from 'drizzle-orm';
 import { Hono } from 'hono';
 import { bodyLimit } from 'hono/body-limit';
 import { compress } from 'hono/compress';
-import { HTTPException } from 'hono/http-exception';
 import { requestId } from 'hono/request-id';
 import { secureHeaders } from 'hono/secure-headers';
 import { openAPIRouteHandler } from 'hono-openapi';
 import { readFile } from 'node:fs/promises';
 import { join, relative } from 'node:path';
 import type { Logger } from 'pino';
-import type { Db } from './db/client.ts';
-import { problemResponse, ProblemError } from './http/problem.ts';
+import type { Actors, Asked } from './actor.ts';
+import { answers, type Database } from './db/client.ts';
+import { errorAnswers } from './http/errors.ts';
+import { guard } from './http/guard.ts';
+import { nothingHere } from './http/methods.ts';
+import { problemResponse } from './http/problem.ts';
 import { playRoutes } from './plays/routes.ts';
 import { teamRoutes } from './teams/routes.ts';
 
 export interface AppOptions {
-  readonly db: Db;
+  readonly database: Database;
   readonly log: Logger;
-  readonly teamId: string;
+  readonly actors: Actors;
   /** The built web app; without it only the API is served. */
   readonly webRoot?: string;
+  /** Which build of the app is served: a tab of another one offers to reload. */
+  readonly build?: string;
 }
 
-type Vars = { Variables: { requestId: string } };
+/** A request's body: a play of the largest size, written as wastefully as JSON allows. */
+const BODY = LIMITS.fileBytes + 64 * 1024;
+/** Whoever asks whether the server is ready is answered within this (ms), database or not. */
+const READY = 800;
 
 /** The whole service: the API under /api and the app everywhere else. */
-export function createApp({ db, log, teamId, webRoot }: AppOptions): Hono<Vars> {
-  const app = new Hono<Vars>();
+export function createApp({ database, log, actors, webRoot, build = 'dev' }: AppOptions): Hono<Asked> {
+  const app = new Hono<Asked>();
   app.use(requestId());
   app.use(async (c, next) => {
     const began = performance.now();
     await next();
+    c.header('X-Corkscrew-Build', build);
+    c.header('X-Corkscrew-Document', String(VERSION));
     log.info(
       {
         id: c.get('requestId'),
         method: c.req.method,
-        path: c.req.path,
+        path: c.req.path.slice(0, 200),
         status: c.res.status,
         ms: Math.round(performance.now() - began),
       },
@@ -53,6 +62,7 @@ export function createApp({ db, log, teamId, webRoot }: AppOptions): Hono<Vars> 
         styleSrc: ["'self'", "'unsafe-inline'"],
         imgSrc: ["'self'", 'data:'],
         connectSrc: ["'self'"],
+        formAction: ["'self'"],
         objectSrc: ["'none'"],
         frameAncestors: ["'none'"],
         baseUri: ["'none'"],
@@ -60,27 +70,37 @@ export function createApp({ db, log, teamId, webRoot }: AppOptions): Hono<Vars> 
       strictTransportSecurity: false,
     }),
   );
+  app.use(guard());
   app.use('/api/*', compress());
   app.use(
     '/api/*',
     bodyLimit({
-      maxSize: LIMITS.bytes * 2,
+      maxSize: BODY,
       onError: (c) =>
         problemResponse(
           c,
           413,
           'Too large',
-          `That is too large: a play has at most ${LIMITS.bytes / 1024} KB.`,
+          `That is too large: a play has at most ${LIMITS.bytes / 1024 / 1024} MB.`,
         ),
     }),
   );
 
-  app.get('/api/health', async (c) => {
-    await db.execute(sql`select 1`);
-    return c.json({ ok: true });
+  app.get('/api/health', (c) => c.json({ ok: true }));
+  app.get('/api/ready', async (c) =>
+    (await answers(database, READY))
+      ? c.json({ ok: true })
+      : problemResponse(c, 503, 'Not ready', 'The database does not answer.'),
+  );
+  app.use('/api/*', async (c, next) => {
+    const actor = actors(c);
+    if (!actor)
+      return problemResponse(c, 403, 'Not allowed', 'This playbook is open on its own machine only.');
+    c.set('actor', actor);
+    return next();
   });
-  app.route('/api/team', teamRoutes(db, teamId));
-  app.route('/api/plays', playRoutes(db, teamId));
+  app.route('/api/team', teamRoutes(database));
+  app.route('/api/plays', playRoutes(database));
   app.get(
     '/api/openapi.json',
     openAPIRouteHandler(app, {
@@ -89,34 +109,14 @@ export function createApp({ db, log, teamId, webRoot }: AppOptions): Hono<Vars> 
       },
     }),
   );
-  app.all('/api/*', (c) => problemResponse(c, 404, 'Not found', 'There is nothing at this address.'));
+  app.all('/api/*', nothingHere(app));
 
   if (webRoot) serveWeb(app, webRoot);
-
-  app.onError((error, c) => {
-    if (error instanceof ProblemError)
-      return problemResponse(c, error.status, error.title, error.message, error.theirs);
-    if (error instanceof HTTPException)
-      return problemResponse(c, error.status, 'Not understood', 'What was sent could not be read.');
-    log.error({ id: c.get('requestId'), error: { message: error.message, stack: error.stack } }, 'failed');
-    if (isDatabaseDown(error))
-      return problemResponse(
-        c,
-        503,
-        'The playbook is out of reach',
-        'The playbook can’t be reached just now. Your changes stay on this device and are sent when it is back.',
-      );
-    return problemResponse(
-      c,
-      500,
-      'Something went wrong',
-      `Something went wrong on our side (${c.get('requestId')}). Nothing was changed.`,
-    );
-  });
+  app.onError(errorAnswers(log));
   return app;
 }
 
-function serveWeb(app: Hono<Vars>, webRoot: string): void {
+function serveWeb(app: Hono<Asked>, webRoot: string): void {
   const root = relative(process.cwd(), webRoot) || '.';
   app.use('/assets/*', async (c, next) => {
     await next();
@@ -127,18 +127,4 @@ function serveWeb(app: Hono<Vars>, webRoot: string): void {
   app.get('*', async (c) =>
     c.html(await readFile(join(webRoot, 'index.html'), 'utf8'), 200, { 'Cache-Control': 'no-cache' }),
   );
-}
-
-/** Whether an error, or what caused it, says that PostgreSQL is not there. */
-function isDatabaseDown(error: unknown): boolean {
-  for (let e: unknown = error; e instanceof Error; e = e.cause) {
-    const code = (e as Error & { code?: string }).code ?? '';
-    if (
-      /^(ECONN|EPIPE|ENOTFOUND|ETIMEDOUT|57P|08)/.test(code) ||
-      /timeout|Connection terminated/i.test(e.message)
-    )
-      return true;
-    if (e instanceof AggregateError && e.errors.some(isDatabaseDown)) return true;
-  }
-  return false;
 }

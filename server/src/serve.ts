@@ -1,16 +1,26 @@
 import { serve } from '@hono/node-server';
-import pino from 'pino';
+import type { Server } from 'node:http';
 import { createApp } from './app.ts';
+import { ownerOnLoopback, type Actor } from './actor.ts';
 import { migrateDatabase, openDatabase } from './db/client.ts';
 import { loadPlays } from './demo.ts';
+import { openLog } from './log.ts';
+import { tidyInTheBackground } from './plays/rederive.ts';
 import { ensureTeam } from './teams/routes.ts';
 
-export const TEAM = { id: 'team', name: 'Harrow Point' } as const;
+export const TEAM = 'team';
+/** Who the start itself acts as. */
+export const OWNER: Actor = { team: TEAM, person: 'owner', role: 'owner' };
 
 export interface ServeOptions {
   readonly databaseUrl: string;
   readonly port: number;
+  /** This machine's own address; 127.0.0.1 when left out. */
+  readonly host?: string;
+  /** What the team is called when it is first set up. */
+  readonly teamName: string;
   readonly webRoot?: string;
+  readonly build?: string;
   /** Folder of play files put into an empty playbook. */
   readonly demoPlays?: string;
   readonly logFile?: string;
@@ -22,42 +32,61 @@ export interface Running {
   readonly stop: () => Promise<void>;
 }
 
-/** Migrates, fills an empty playbook and serves on loopback until stopped. */
+/** Milliseconds a client may take to send a request's head, and all of it. */
+const HEAD_WITHIN = 10_000;
+const BODY_WITHIN = 60_000;
+
+/** Migrates, fills an empty playbook and serves on loopback until stopped. Others that start on the same database wait. */
 export async function startServer(options: ServeOptions): Promise<Running> {
-  const log = pino(
-    { level: process.env.LOG_LEVEL ?? 'info' },
-    pino.destination(options.logFile ? { dest: options.logFile, mkdir: true, sync: false } : 1),
-  );
-  const { db, close } = openDatabase(options.databaseUrl);
+  const log = openLog(options.logFile);
+  const database = openDatabase(options.databaseUrl);
   try {
-    await migrateDatabase(db);
-    await ensureTeam(db, TEAM.id, TEAM.name);
-    const loaded = options.demoPlays ? await loadPlays(db, TEAM.id, options.demoPlays) : 0;
+    const loaded = await database.alone(async (db) => {
+      await migrateDatabase(db);
+      await ensureTeam(db, TEAM, options.teamName);
+      return options.demoPlays ? loadPlays(database, OWNER, options.demoPlays) : 0;
+    });
     const app = createApp({
-      db,
+      database,
       log,
-      teamId: TEAM.id,
+      actors: ownerOnLoopback(TEAM),
       ...(options.webRoot ? { webRoot: options.webRoot } : {}),
+      ...(options.build ? { build: options.build } : {}),
     });
-    const server = await new Promise<ReturnType<typeof serve>>((resolve, reject) => {
-      const s = serve({ fetch: app.fetch, port: options.port, hostname: '127.0.0.1' }, () => resolve(s));
-      s.on('error', reject);
-    });
+    const server = await listen(app.fetch, options.port, options.host ?? '127.0.0.1');
+    const endTidying = tidyInTheBackground(database, log);
     const address = server.address();
     return {
       port: typeof address === 'object' && address ? address.port : options.port,
       loaded,
       stop: async () => {
-        await new Promise<void>((done) => {
-          server.close(() => done());
-          if ('closeIdleConnections' in server) server.closeIdleConnections();
-          setTimeout(() => 'closeAllConnections' in server && server.closeAllConnections(), 2000).unref();
-        });
-        await close();
+        await closed(server);
+        await endTidying();
+        await database.close();
       },
     };
   } catch (error) {
-    await close();
+    await database.close();
     throw error;
   }
 }
+
+function listen(
+  fetch: Parameters<typeof serve>[0]['fetch'],
+  port: number,
+  hostname: string,
+): Promise<Server> {
+  return new Promise((resolve, reject) => {
+    const server = serve({ fetch, port, hostname }, () => resolve(server)) as Server;
+    server.headersTimeout = HEAD_WITHIN;
+    server.requestTimeout = BODY_WITHIN;
+    server.on('error', reject);
+  });
+}
+
+const closed = (server: Server): Promise<void> =>
+  new Promise((done) => {
+    server.close(() => done());
+    server.closeIdleConnections();
+    setTimeout(() => server.closeAllConnections(), 2000).unref();
+  });

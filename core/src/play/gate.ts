@@ -1,6 +1,7 @@
 import type { z } from 'zod';
 import { courtFor } from '../court/rulesets.ts';
 import { ActionSchema, FrameSchema, PlaySchema, type Frame, type Play } from './document.ts';
+import { textFault } from './keepable.ts';
 import { COURT_RANGES, LIMITS, SETTABLE, within, type Range } from './limits.ts';
 import { aField, theField, wrongIn } from './say.ts';
 import { bytesOf, deeperThan } from './size.ts';
@@ -113,13 +114,6 @@ function* narrowFaults(now: unknown, old: unknown, path: Path = []): Generator<N
     }
     yield* narrowFaults(value, before[key], [...path, key]);
   }
-}
-
-const HALF = /[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/;
-
-function textFault(text: string): string | null {
-  if (text.includes('\0')) return 'has a character in it that can’t be kept (U+0000)';
-  return HALF.test(text) ? 'has half a character in it' : null;
 }
 
 function valueFault(path: Path, value: unknown): string | null {

@@ -6,7 +6,7 @@ import { theField, wrongIn } from './say.ts';
 import { bytesOf, deeperThan, utf8Length } from './size.ts';
 import { treeFault } from './tree.ts';
 
-/** A play of the present version, or why it can't be read: in a coach's words, and where, as a path of fields. */
+/** A play of the present version, or why it can't be read: in a coach's words, and where, as a path of fields or `size`. */
 export type ReadResult = { ok: true; play: Play } | { ok: false; sentence: string; at?: string };
 
 type Raw = Record<string, unknown>;
@@ -44,7 +44,7 @@ function readPresent(doc: Raw): ReadResult {
   const tooMany = overLimit(doc);
   if (tooMany) return tooMany;
   const bytes = bytesOf(doc);
-  if (bytes > LIMITS.bytes) return no(tooLarge('play', bytes));
+  if (bytes > LIMITS.bytes) return no(tooLarge('play', bytes), 'size');
   const parsed = PlaySchema.safeParse(doc);
   if (!parsed.success) return unreadable(parsed.error);
   const fault = treeFault(parsed.data);
@@ -63,7 +63,7 @@ function tooLarge(what: 'play' | 'file', bytes: number): string {
 /** Reads the text of a play file. */
 export function readPlayText(text: string): ReadResult {
   const bytes = utf8Length(text);
-  if (bytes > LIMITS.fileBytes) return no(tooLarge('file', bytes));
+  if (bytes > LIMITS.fileBytes) return no(tooLarge('file', bytes), 'size');
   let value: unknown;
   try {
     value = JSON.parse(text);

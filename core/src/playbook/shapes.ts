@@ -25,6 +25,7 @@ export const PlayRowSchema = z.object({
   updatedAt: z.string(),
   deletedAt: z.string().nullable(),
   summary: SummarySchema,
+  /** Null when it can't be drawn. */
   card: z.unknown(),
 });
 export type PlayRow = z.infer<typeof PlayRowSchema>;
@@ -34,15 +35,22 @@ export const StoredPlaySchema = z.object({
   revision: z.number().int(),
   updatedAt: z.string(),
   deletedAt: z.string().nullable(),
+  /** The save that made this revision, as its sender named it. */
+  save: z.string().nullable().default(null),
   document: z.unknown(),
 });
 export type StoredPlay = z.infer<typeof StoredPlaySchema>;
 
+/** A plain word that any store can keep. */
+const SaveName = z.string().regex(/^[\w-]{1,40}$/);
+
 export const SaveSchema = z.object({
   /** The revision this change is based on; 0 for a play that is new. */
-  revision: z.number().int().min(0),
+  revision: z.number().int().min(0).max(2_147_483_646),
   /** Saves of one sitting become one kept version. */
-  sitting: z.string().min(1).max(40),
+  sitting: SaveName,
+  /** This save's own name: sent again under it, its answer lost, it is answered as the first time. */
+  save: SaveName.optional(),
   document: z.unknown(),
 });
 export type Save = z.infer<typeof SaveSchema>;

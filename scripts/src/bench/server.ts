@@ -15,7 +15,7 @@ export async function listThroughput(url: string, databaseUrl: string): Promise<
   const bare = new Hono().get('/', async (c) => {
     const { rows } = await pool.query(
       'select id, revision, updated_at, deleted_at, summary, card from plays where team_id = $1 and deleted_at is null order by updated_at desc, id',
-      [TEAM.id],
+      [TEAM],
     );
     return c.json(rows);
   });

@@ -1,5 +1,17 @@
-import type { Defence, Play, PlaySummary, OwnSchool } from '@corkscrew/core';
-import { index, integer, jsonb, pgTable, serial, text, timestamp, uniqueIndex } from 'drizzle-orm/pg-core';
+import type { Defence, OwnSchool } from '@corkscrew/core';
+import {
+  bigint,
+  foreignKey,
+  index,
+  integer,
+  jsonb,
+  pgTable,
+  primaryKey,
+  serial,
+  text,
+  timestamp,
+  uniqueIndex,
+} from 'drizzle-orm/pg-core';
 
 const when = (name: string) => timestamp(name, { withTimezone: true });
 
@@ -10,52 +22,86 @@ export const teams = pgTable('teams', {
   school: jsonb('school').$type<OwnSchool>().notNull().default({}),
   /** Defences it keeps for every play. */
   defences: jsonb('defences').$type<Defence[]>().notNull().default([]),
+  /** Counts every change to the list of its plays: lists are asked for by it, and kept under it. */
+  playsVersion: bigint('plays_version', { mode: 'number' }).notNull().default(0),
   createdAt: when('created_at').notNull().defaultNow(),
 });
+
+const teamId = () =>
+  text('team_id')
+    .notNull()
+    .references(() => teams.id);
 
 /** Players and staff; no screen uses them yet. */
 export const people = pgTable('people', {
   id: text('id').primaryKey(),
-  teamId: text('team_id')
-    .notNull()
-    .references(() => teams.id),
+  teamId: teamId(),
   name: text('name').notNull(),
   role: text('role', { enum: ['coach', 'assistant', 'player'] }).notNull(),
 });
 
-/** The document beside what lists need, derived from it on every save. */
+/** The document as it was sent, beside what lists need, derived from it. */
 export const plays = pgTable(
   'plays',
   {
-    id: text('id').primaryKey(),
-    teamId: text('team_id')
-      .notNull()
-      .references(() => teams.id),
+    teamId: teamId(),
+    id: text('id').notNull(),
     revision: integer('revision').notNull(),
-    document: jsonb('document').$type<Play>().notNull(),
-    summary: jsonb('summary').$type<PlaySummary>().notNull(),
-    card: jsonb('card').$type<Play>().notNull(),
+    document: jsonb('document').$type<unknown>().notNull(),
+    summary: jsonb('summary').$type<object>().notNull(),
+    card: jsonb('card').$type<unknown>().notNull(),
+    /** Which way of deriving made summary and card; an older one is made anew by a job. */
+    derived: integer('derived').notNull().default(0),
+    /** The save that made this revision, as its sender named it. */
+    lastSave: text('last_save'),
     createdAt: when('created_at').notNull().defaultNow(),
     updatedAt: when('updated_at').notNull().defaultNow(),
     deletedAt: when('deleted_at'),
   },
-  (t) => [index('plays_team_updated').on(t.teamId, t.updatedAt)],
+  (t) => [
+    primaryKey({ columns: [t.teamId, t.id] }),
+    index('plays_team_updated').on(t.teamId, t.updatedAt),
+    index('plays_derived').on(t.derived),
+  ],
 );
 
 export const playVersions = pgTable(
   'play_versions',
   {
     id: serial('id').primaryKey(),
-    playId: text('play_id')
-      .notNull()
-      .references(() => plays.id, { onDelete: 'cascade' }),
+    teamId: text('team_id').notNull(),
+    playId: text('play_id').notNull(),
     revision: integer('revision').notNull(),
     sitting: text('sitting').notNull(),
     name: text('name'),
     frames: integer('frames').notNull(),
-    document: jsonb('document').$type<Play>().notNull(),
+    document: jsonb('document').$type<unknown>().notNull(),
     startedAt: when('started_at').notNull().defaultNow(),
     savedAt: when('saved_at').notNull().defaultNow(),
   },
-  (t) => [uniqueIndex('play_versions_revision').on(t.playId, t.revision)],
+  (t) => [
+    foreignKey({ columns: [t.teamId, t.playId], foreignColumns: [plays.teamId, plays.id] }).onDelete(
+      'cascade',
+    ),
+    uniqueIndex('play_versions_of').on(t.teamId, t.playId, t.revision),
+  ],
+);
+
+/** Saves that were answered: one that is sent again, its answer lost, is answered as the first time. */
+export const playSaves = pgTable(
+  'play_saves',
+  {
+    teamId: text('team_id').notNull(),
+    playId: text('play_id').notNull(),
+    save: text('save').notNull(),
+    revision: integer('revision').notNull(),
+    savedAt: when('saved_at').notNull().defaultNow(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.teamId, t.playId, t.save] }),
+    foreignKey({ columns: [t.teamId, t.playId], foreignColumns: [plays.teamId, plays.id] }).onDelete(
+      'cascade',
+    ),
+    index('play_saves_at').on(t.savedAt),
+  ],
 );

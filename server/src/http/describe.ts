@@ -1,6 +1,6 @@
 import { ProblemSchema } from '@corkscrew/core';
 import { describeRoute, resolver, validator } from 'hono-openapi';
-import type { z } from 'zod';
+import { z } from 'zod';
 import { ProblemError } from './problem.ts';
 
 /** A route's line in the OpenAPI document: what it does and what it answers. */
@@ -16,10 +16,35 @@ export const describe = (summary: string, answer: z.ZodType) =>
     },
   });
 
-const reject = (what: string) => (result: { success: boolean }) => {
-  if (!result.success) throw new ProblemError(400, 'Not understood', `${what} was not understood.`);
+interface Checked {
+  readonly success: boolean;
+  readonly error?: readonly { readonly message: string; readonly path?: readonly unknown[] | undefined }[];
+}
+
+const reject = (what: string) => (result: Checked) => {
+  if (result.success) return;
+  const issue = result.error?.[0];
+  const field = (issue?.path ?? [])
+    .map((p) => (typeof p === 'object' && p !== null && 'key' in p ? p.key : p))
+    .join('.');
+  throw new ProblemError(
+    400,
+    'Not understood',
+    field ? `${what} was not understood: “${field}” is not as it should be.` : `${what} was not understood.`,
+  );
 };
 
 export const body = <S extends z.ZodType>(schema: S) => validator('json', schema, reject('What was sent'));
 export const query = <S extends z.ZodType>(schema: S) => validator('query', schema, reject('The address'));
 export const params = <S extends z.ZodType>(schema: S) => validator('param', schema, reject('The address'));
+
+/** The name of a play, a sitting or a save: a word that the database can keep. */
+export const Word = z
+  .string()
+  .min(1)
+  .max(40)
+  // eslint-disable-next-line no-control-regex
+  .regex(/^[^\0-\x1f\x7f\ud800-\udfff]*$/u);
+
+/** What the database counts with. */
+export const Whole = z.coerce.number().int().min(1).max(2_147_483_647);

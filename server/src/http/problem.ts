@@ -3,7 +3,7 @@ import type { Context } from 'hono';
 
 /** An answer that is not the one hoped for, with a sentence that a coach understands. */
 export class ProblemError extends Error {
-  readonly status: 400 | 404 | 409 | 413 | 415 | 422 | 503;
+  readonly status: 400 | 403 | 404 | 409 | 410 | 413 | 415 | 422 | 503 | 507;
   readonly title: string;
   readonly theirs: StoredPlay | undefined;
 

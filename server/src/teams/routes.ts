@@ -1,28 +1,39 @@
-import { TeamChangeSchema, TeamSchema, type Defence, type Team } from '@corkscrew/core';
+import { TeamChangeSchema, TeamSchema, unkeepable, type Defence, type Team } from '@corkscrew/core';
 import { eq } from 'drizzle-orm';
 import { Hono } from 'hono';
-import type { Db } from '../db/client.ts';
+import type { Actor, Asked } from '../actor.ts';
+import type { Database, Db } from '../db/client.ts';
 import { teams } from '../db/schema.ts';
 import { body, describe } from '../http/describe.ts';
-import { notFound } from '../http/problem.ts';
+import { notFound, ProblemError } from '../http/problem.ts';
 
 const SHOWN = { id: teams.id, name: teams.name, school: teams.school, defences: teams.defences };
 
-async function getTeam(db: Db, id: string): Promise<Team> {
+async function getTeam(db: Db, { team: id }: Actor): Promise<Team> {
   const [team] = await db.select(SHOWN).from(teams).where(eq(teams.id, id));
   if (!team) throw notFound('The team');
   return team;
 }
 
-/** The one team of this server, and what it teaches. */
-export function teamRoutes(db: Db, teamId: string) {
-  return new Hono()
-    .get('/', describe('The team', TeamSchema), async (c) => c.json(await getTeam(db, teamId)))
+/** The actor's team, and what it teaches. */
+export function teamRoutes(database: Database) {
+  return new Hono<Asked>()
+    .get('/', describe('The team', TeamSchema), async (c) =>
+      c.json(await database.within((db) => getTeam(db, c.get('actor')))),
+    )
     .patch('/', describe('Change what the team teaches', TeamSchema), body(TeamChangeSchema), async (c) => {
       const { school, defences } = c.req.valid('json');
+      const fault = unkeepable({ school, defences });
+      if (fault !== null) throw new ProblemError(422, 'Can’t be kept', fault);
+      const actor = c.get('actor');
       const change = { ...(school && { school }), ...(defences && { defences: defences as Defence[] }) };
-      if (Object.keys(change).length > 0) await db.update(teams).set(change).where(eq(teams.id, teamId));
-      return c.json(await getTeam(db, teamId));
+      return c.json(
+        await database.within(async (db) => {
+          if (Object.keys(change).length > 0)
+            await db.update(teams).set(change).where(eq(teams.id, actor.team));
+          return getTeam(db, actor);
+        }),
+      );
     });
 }
 

@@ -78,6 +78,7 @@ describe('changes', () => {
       revision: 2,
       updatedAt: '2026-01-01T00:00:00.000Z',
       deletedAt: null,
+      save: null,
       document: fresh(),
     };
     useDesk.setState({ save: { is: 'conflict', theirs } });

@@ -2,9 +2,9 @@ import { recognise } from '../alignment/recognise.ts';
 import { courtFor } from '../court/rulesets.ts';
 import { figuresOf, metricsOf, type ComparedKey } from '../metrics/metrics.ts';
 import { compile } from '../motion/compile.ts';
-import type { Play } from './document.ts';
-import { startState } from './state.ts';
-import { leaves, mainLine } from './tree.ts';
+import type { Play } from '../play/document.ts';
+import { startState } from '../play/state.ts';
+import { leaves, mainLine } from '../play/tree.ts';
 
 /** What lists show and filter by; derived from the document, never kept in it. */
 export interface PlaySummary {
@@ -22,6 +22,7 @@ export interface PlaySummary {
   readonly figures: Readonly<Record<ComparedKey, number | null>>;
 }
 
+/** A play as lists show it. Long plays take long: its main line is timed. */
 export function summarise(play: Play): PlaySummary {
   const court = courtFor(play);
   const line = mainLine(play);
