@@ -1,0 +1,78 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { World } from './model.test-data.ts';
+
+const RUNS = 10_000;
+
+const tab = fc.nat(1);
+const any = fc.nat(3);
+/** Everything that may happen to a play, in any order; a name and its numbers, so that a failure reads as a story. */
+const HAPPENINGS = fc.oneof(
+  { weight: 6, arbitrary: fc.tuple(fc.constant('edit' as const), tab) },
+  { weight: 4, arbitrary: fc.tuple(fc.constant('due' as const), tab) },
+  { weight: 6, arbitrary: fc.tuple(fc.constant('hear' as const), tab) },
+  { weight: 4, arbitrary: fc.tuple(fc.constant('arrive' as const), any) },
+  { weight: 4, arbitrary: fc.tuple(fc.constant('answer' as const), any, fc.boolean()) },
+  { weight: 2, arbitrary: fc.tuple(fc.constant('take' as const), tab) },
+  { weight: 3, arbitrary: fc.tuple(fc.constant('open' as const), tab) },
+  { weight: 1, arbitrary: fc.tuple(fc.constant('kill' as const), tab) },
+  { weight: 1, arbitrary: fc.tuple(fc.constant('deliver' as const)) },
+  { weight: 1, arbitrary: fc.tuple(fc.constant('trouble' as const), fc.boolean()) },
+  { weight: 2, arbitrary: fc.tuple(fc.constant('well' as const)) },
+  {
+    weight: 1,
+    arbitrary: fc.tuple(
+      fc.constant('choose' as const),
+      tab,
+      fc.constantFrom('mine' as const, 'theirs' as const),
+    ),
+  },
+);
+const WILD = fc.oneof(
+  { weight: 8, arbitrary: HAPPENINGS },
+  { weight: 1, arbitrary: fc.tuple(fc.constantFrom('freeze' as const, 'thaw' as const), tab) },
+  { weight: 2, arbitrary: fc.tuple(fc.constantFrom('take' as const, 'edit' as const), tab) },
+  { weight: 1, arbitrary: fc.tuple(fc.constantFrom('elsewhere' as const, 'trash' as const)) },
+);
+type Story = readonly (readonly [string, ...unknown[]])[];
+
+/** Lives through a story; returns the world after all is well again. */
+function lived(story: Story): World {
+  const world = new World();
+  world.open(0);
+  for (const [what, ...how] of story)
+    (world as unknown as Record<string, (...how: unknown[]) => void>)[what]!(...how);
+  expect(world.lost()).toEqual([]);
+  world.heal();
+  return world;
+}
+
+describe('whatever happens, in whatever order', () => {
+  it('to one coach with two tabs: nothing is lost, nothing overwritten, and he is never in conflict with himself', () => {
+    fc.assert(
+      fc.property(fc.array(HAPPENINGS, { maxLength: 80, size: 'max' }), (story) => {
+        const world = lived(story);
+        expect(world.faults.join()).toBe('');
+        expect(world.lost()).toEqual([]);
+      }),
+      { numRuns: RUNS },
+    );
+  });
+  it('with tabs held up, the play changed elsewhere and thrown away: nothing is lost or overwritten in silence', () => {
+    let conflicts = 0;
+    let offers = 0;
+    fc.assert(
+      fc.property(fc.array(WILD, { maxLength: 80, size: 'max' }), (story) => {
+        const world = lived(story);
+        expect(world.faults.join()).toBe('');
+        expect(world.lost()).toEqual([]);
+        conflicts += world.conflicts;
+        offers += world.offers;
+      }),
+      { numRuns: RUNS },
+    );
+    // The stories do come to what they are about.
+    expect(conflicts).toBeGreaterThan(500);
+    expect(offers).toBeGreaterThan(20);
+  });
+});
