@@ -10,9 +10,28 @@ export interface Extent {
   readonly revision: number;
   readonly count: number;
   readonly covers: Covers;
+  /** The print of what that revision says: a server that says the same still has changed nothing. */
+  readonly ground: string;
+  /** Prints of what the document said before its last changes, the newest last. */
+  readonly grew: readonly string[];
 }
 
-export const START: Extent = { revision: 0, count: 0, covers: {} };
+/** So many prints are remembered. */
+const REMEMBERED = 40;
+
+export const START: Extent = { revision: 0, count: 0, covers: {}, ground: '', grew: [] };
+
+/** A short print of a text: two that differ have other prints, as good as surely (FNV-1a, twice). */
+export function printOf(text: string): string {
+  let a = 0x811c9dc5;
+  let b = 0x01000193;
+  for (let i = 0; i < text.length; i++) {
+    const c = text.charCodeAt(i);
+    a = Math.imul(a ^ c, 0x01000193);
+    b = Math.imul(b ^ c, 0x85ebca6b) + i;
+  }
+  return `${(a >>> 0).toString(36)}-${(b >>> 0).toString(36)}-${text.length.toString(36)}`;
+}
 
 /** Newest first. */
 export const newestFirst = (a: Extent, b: Extent): number => b.revision - a.revision || b.count - a.count;
@@ -25,11 +44,16 @@ export const isWithin = (a: Extent, b: Extent): boolean =>
   a.count === 0 ||
   Object.entries(a.covers).some(([sitting, count]) => count === a.count && (b.covers[sitting] ?? 0) >= count);
 
-/** One change further in a sitting. */
-export const counted = (extent: Extent, sitting: string, changes = 1): Extent => {
+/** Some changes further in a sitting; `before` is the print of what the document said until then. */
+export function counted(extent: Extent, sitting: string, changes: number, before: string): Extent {
   const count = extent.count + changes;
-  return { ...extent, count, covers: { ...extent.covers, [sitting]: count } };
-};
+  return {
+    ...extent,
+    count,
+    covers: { ...extent.covers, [sitting]: count },
+    grew: [...extent.grew, before].slice(-REMEMBERED),
+  };
+}
 
 /** A save is named after the change it holds: whoever knows the change knows the save, whoever sent it. */
 export const saveName = (sitting: string, count: number): string => `${sitting}-${count}`;
@@ -51,8 +75,12 @@ export function isIn(extent: Extent, save: string | null): boolean {
   );
 }
 
-/** Whether a document with this extent has grown out of what a save holds: then nobody else has changed it. */
-export function grewFrom(extent: Extent, save: string | null): boolean {
+/**
+ * Whether a document with this extent has grown out of what the server has: by the name of the save that made
+ * it, or because it once said just that. Then nobody else has changed the play.
+ */
+export function grewFrom(extent: Extent, save: string | null, print: string): boolean {
   const change = changeOf(save);
-  return change !== null && (extent.covers[change.sitting] ?? -1) >= change.count;
+  const named = change !== null && (extent.covers[change.sitting] ?? -1) >= change.count;
+  return named || extent.ground === print || extent.grew.includes(print);
 }

@@ -26,8 +26,6 @@ export interface Keeping<D> extends At<D> {
   /** This sitting's name. */
   readonly me: string;
   readonly pen: 'mine' | 'asked' | 'theirs';
-  /** What this tab’s changes were first made on: the document as it was opened, taken over, or last saved. */
-  readonly ground: D;
   /** What the others have, under the changes meant here; the document itself while there are none. */
   readonly base: D;
   /** Changes made while the pen was asked for. */
@@ -80,6 +78,8 @@ export type Effect<D> =
 
 export interface Rules<D> {
   readonly same: (a: D, b: D) => boolean;
+  /** The same for documents that are the same, another for others. */
+  readonly print: (doc: D) => string;
 }
 
 /** Milliseconds: after a change, so that a drag of several steps is one save; and between tries that fail. */
@@ -102,7 +102,6 @@ export const keeping = <D>(me: string, pen: 'mine' | 'theirs', now: At<D>): Keep
   ...at(now),
   me,
   pen,
-  ground: now.doc,
   base: now.doc,
   meant: [],
   sent: null,
@@ -116,7 +115,7 @@ const asks = (s: Status): boolean => s === 'conflict' || s === 'trashed';
 export function step<D>(k: Keeping<D>, h: Happening<D>, rules: Rules<D>): Step<D> {
   switch (h.is) {
     case 'edited':
-      return edited(k, h.doc, h.meant);
+      return edited(k, h.doc, h.meant, rules);
     case 'wants':
       return k.pen === 'theirs' ? [{ ...k, pen: 'asked' }, [{ do: 'ask' }]] : [k, []];
     case 'due':
@@ -124,13 +123,13 @@ export function step<D>(k: Keeping<D>, h: Happening<D>, rules: Rules<D>): Step<D
     case 'answered':
       return k.sent?.save === h.save ? answered(k, k.sent, h.answer, rules) : [k, []];
     case 'chose':
-      return chose(k, h.what);
+      return chose(k, h.what, rules);
     case 'wanted':
       return wanted(k, h.by);
     case 'heard':
-      return h.to === k.me ? gained(k, h.at) : heard(k, h.at);
+      return h.to === k.me ? gained(k, h.at, rules) : heard(k, h.at, rules);
     case 'took':
-      return gained(k, h.at);
+      return gained(k, h.at, rules);
     case 'lost':
       if (k.pen === 'mine') return [{ ...k, pen: 'theirs' }, []];
       // What was meant meanwhile is still meant.
@@ -138,7 +137,7 @@ export function step<D>(k: Keeping<D>, h: Happening<D>, rules: Rules<D>): Step<D
   }
 }
 
-function edited<D>(k: Keeping<D>, doc: D, meant: Meant<D>): Step<D> {
+function edited<D>(k: Keeping<D>, doc: D, meant: Meant<D>, { print }: Rules<D>): Step<D> {
   if (k.pen !== 'mine') {
     const asked: Keeping<D> = {
       ...k,
@@ -148,7 +147,7 @@ function edited<D>(k: Keeping<D>, doc: D, meant: Meant<D>): Step<D> {
       meant: [...k.meant, meant],
     };
     // Kept as well: the pen may never come over.
-    const extent = counted(k.extent, k.me, asked.meant.length);
+    const extent = counted(k.extent, k.me, asked.meant.length, print(asked.base));
     return [
       asked,
       [{ do: 'keep', doc, extent, asked: true }, ...(k.pen === 'theirs' ? [{ do: 'ask' } as const] : [])],
@@ -157,7 +156,7 @@ function edited<D>(k: Keeping<D>, doc: D, meant: Meant<D>): Step<D> {
   const next: Keeping<D> = {
     ...k,
     doc,
-    extent: counted(k.extent, k.me),
+    extent: counted(k.extent, k.me, 1, print(k.doc)),
     // While tries fail it is still on this device only.
     status: asks(k.status) || k.failed > 0 ? k.status : 'unsaved',
   };
@@ -180,20 +179,21 @@ function answered<D>(
   k: Keeping<D>,
   sent: NonNullable<Keeping<D>['sent']>,
   answer: Answered<D>,
-  { same }: Rules<D>,
+  rules: Rules<D>,
 ): Step<D> {
+  const { same, print } = rules;
   const idle: Keeping<D> = { ...k, sent: null };
   // Whoever holds the pen now finds out by himself; what the server has need not be kept here.
   if (k.pen !== 'mine') return [idle, answer.is === 'kept' ? [{ do: 'drop', extent: sent.extent }] : []];
   switch (answer.is) {
     case 'kept':
-      return kept(idle, sent, answer.revision);
+      return kept(idle, sent, answer.revision, rules);
     case 'unreachable':
       return tryAgain(idle, 'offline', '');
     case 'full':
       return tryAgain(idle, 'full', answer.why);
     case 'gone': {
-      const anew: Keeping<D> = { ...idle, extent: { ...k.extent, revision: 0 } };
+      const anew: Keeping<D> = { ...idle, extent: { ...k.extent, revision: 0, ground: '' } };
       return [anew, [keep(anew), wait(0)]];
     }
     case 'refused': {
@@ -205,14 +205,14 @@ function answered<D>(
       return ask(idle, 'trashed', answer.theirs);
     case 'clash': {
       const { theirs } = answer;
-      if (same(theirs.doc, k.doc)) return kept(idle, k, theirs.revision);
-      const own = grewFrom(k.extent, theirs.save) || same(theirs.doc, k.ground);
+      if (same(theirs.doc, k.doc)) return kept(idle, k, theirs.revision, rules);
+      const own = grewFrom(k.extent, theirs.save, print(theirs.doc));
       if (!own) return ask(idle, 'conflict', theirs);
       // Its answer was lost, or it was sent for this coach from elsewhere: nobody else has changed the play.
       const on: Keeping<D> = {
         ...idle,
         status: 'unsaved',
-        extent: { ...k.extent, revision: theirs.revision },
+        extent: { ...k.extent, revision: theirs.revision, ground: print(theirs.doc) },
       };
       return [on, [keep(on), wait(0)]];
     }
@@ -220,12 +220,16 @@ function answered<D>(
 }
 
 /** The server has it up to a extent. */
-function kept<D>(k: Keeping<D>, upTo: Pick<At<D>, 'doc' | 'extent'>, revision: number): Step<D> {
+function kept<D>(
+  k: Keeping<D>,
+  upTo: Pick<At<D>, 'doc' | 'extent'>,
+  revision: number,
+  { print }: Rules<D>,
+): Step<D> {
   const more = k.extent.count > upTo.extent.count;
   const next: Keeping<D> = {
     ...k,
-    extent: { ...k.extent, revision },
-    ground: upTo.doc,
+    extent: { ...k.extent, revision, ground: print(upTo.doc) },
     status: more ? 'unsaved' : 'saved',
     why: '',
     theirs: null,
@@ -248,15 +252,18 @@ function ask<D>(k: Keeping<D>, status: 'conflict' | 'trashed', theirs: Theirs<D>
   return [next, [keep(next), tell(next)]];
 }
 
-function chose<D>(k: Keeping<D>, what: 'mine' | 'theirs' | 'restored'): Step<D> {
+function chose<D>(k: Keeping<D>, what: 'mine' | 'theirs' | 'restored', { print }: Rules<D>): Step<D> {
   const { theirs } = k;
   if (k.pen !== 'mine' || !theirs) return [k, []];
   if (what === 'theirs') {
-    const extent = { ...counted(k.extent, k.me), revision: theirs.revision };
+    const extent = {
+      ...counted(k.extent, k.me, 1, print(k.doc)),
+      revision: theirs.revision,
+      ground: print(theirs.doc),
+    };
     const next: Keeping<D> = {
       ...k,
       doc: theirs.doc,
-      ground: theirs.doc,
       extent,
       status: 'saved',
       theirs: null,
@@ -265,7 +272,8 @@ function chose<D>(k: Keeping<D>, what: 'mine' | 'theirs' | 'restored'): Step<D> 
     return [next, [{ do: 'drop', extent }, tell(next)]];
   }
   // Out of the trash it may still have been changed by others: the next save finds out.
-  const extent = what === 'mine' ? { ...k.extent, revision: theirs.revision } : k.extent;
+  const extent =
+    what === 'mine' ? { ...k.extent, revision: theirs.revision, ground: print(theirs.doc) } : k.extent;
   const on: Keeping<D> = { ...k, extent, status: 'unsaved', theirs: null, failed: 0 };
   return [on, [keep(on), wait(0), tell(on)]];
 }
@@ -290,16 +298,17 @@ function replayed<D>(on: D, meant: readonly Meant<D>[]): { readonly doc: D; read
 }
 
 /** The pen is here: the changes meant meanwhile are done on what the last holder had. */
-function gained<D>(k: Keeping<D>, from: At<D>): Step<D> {
+function gained<D>(k: Keeping<D>, from: At<D>, { print }: Rules<D>): Step<D> {
   if (k.pen === 'mine') return [k, []];
   const own = forked(k, from);
   const base: Keeping<D> = {
     ...k,
     ...own,
     ...at(from),
-    ground: from.doc,
     pen: 'mine',
     meant: [],
+    // The answer to a save of before is about another document.
+    sent: null,
     failed: 0,
   };
   const { doc, changes } = replayed(from.doc, k.meant);
@@ -307,7 +316,7 @@ function gained<D>(k: Keeping<D>, from: At<D>): Step<D> {
   const next: Keeping<D> = {
     ...base,
     doc,
-    extent: status === 'saved' ? from.extent : counted(from.extent, base.me, changes),
+    extent: status === 'saved' ? from.extent : counted(from.extent, base.me, changes, print(from.doc)),
     status,
   };
   const rests = status === 'saved' || asks(status);
@@ -329,7 +338,7 @@ const refusedDraft = <D>({ meant }: Keeping<D>, { me, extent }: Keeping<D>): Eff
     : [{ do: 'drop', extent: { ...extent, covers: { [me]: extent.count + meant.length } } }];
 
 /** Follows what the holder has. */
-function heard<D>(k: Keeping<D>, from: At<D>): Step<D> {
+function heard<D>(k: Keeping<D>, from: At<D>, { print }: Rules<D>): Step<D> {
   if (k.pen === 'mine') return [k, []];
   const own = forked(k, from);
   // What was given to somebody else is in what he tells: this tab's draft of it can go.
@@ -340,7 +349,7 @@ function heard<D>(k: Keeping<D>, from: At<D>): Step<D> {
   if (k.meant.length === 0) return [followed, effects];
   // Changes of this tab's own are on their way to the holder: they stay on the screen, on what he has now.
   const { doc } = replayed(from.doc, k.meant);
-  const extent = counted(from.extent, followed.me, k.meant.length);
+  const extent = counted(from.extent, followed.me, k.meant.length, print(from.doc));
   return [{ ...followed, doc }, [...effects, { do: 'keep', doc, extent, asked: true }]];
 }
 

@@ -1,5 +1,5 @@
 import { isCovered } from './draft.ts';
-import { changeOf, grewFrom, saveName, type Extent } from './extent.ts';
+import { grewFrom, saveName, type Extent } from './extent.ts';
 import {
   keeping,
   step,
@@ -18,6 +18,7 @@ import { opening, taking, type Found, type Theirs } from './opening.ts';
 export type Doc = readonly number[];
 
 const same = (a: Doc, b: Doc): boolean => a.length === b.length && a.every((x, i) => x === b[i]);
+const RULES = { same, print: (d: Doc) => d.join() };
 export const holds = (a: Doc, b: Doc): boolean => b.every((x) => a.includes(x));
 
 interface Message {
@@ -64,7 +65,8 @@ export class World {
   divided = false;
   conflicts = 0;
   offers = 0;
-  private forced = new Set<string>();
+  /** Changes that the coach let go. */
+  private letGoOf = new Set<number>();
   private sittings = 0;
 
   constructor(tabs = 2) {
@@ -80,7 +82,7 @@ export class World {
     const tab = this.tabs[i]!;
     if (!tab.k) return;
     const before = tab.k;
-    const [next, effects] = step(before, h, { same });
+    const [next, effects] = step(before, h, RULES);
     tab.k = next;
     for (const e of effects) this.does(i, next, e);
     if (next.status === 'conflict' && before.status !== 'conflict' && next.pen === 'mine')
@@ -101,7 +103,7 @@ export class World {
         this.keep(k.me, e.doc, e.extent, e.asked);
         return;
       case 'drop':
-        for (const [s, d] of this.store) if (isCovered(d, e.extent)) this.store.delete(s);
+        this.drop(e.extent);
         return;
       case 'yield': {
         const own = this.store.get(e.me);
@@ -143,6 +145,10 @@ export class World {
     });
   }
 
+  private drop(by: Extent): void {
+    for (const [s, d] of this.store) if (isCovered(d, by)) this.store.delete(s);
+  }
+
   private letGo(i: number): void {
     if (this.lock === i) this.lock = null;
     this.grant();
@@ -168,7 +174,12 @@ export class World {
     if (s.trashed) return { is: 'trashed', theirs };
     if (letter.extent.revision !== s.revision)
       return same(s.doc, letter.doc) ? { is: 'kept', revision: s.revision } : { is: 'clash', theirs };
-    if (!holds(letter.doc, s.doc) && !this.forced.has(changeOf(letter.save)!.sitting))
+    if (
+      !holds(
+        letter.doc,
+        s.doc.filter((t) => !this.letGoOf.has(t)),
+      )
+    )
       this.faults.push('somebody’s change was overwritten in silence');
     this.write(letter.doc, letter.save);
     s.answered.set(letter.save, s.revision);
@@ -210,6 +221,7 @@ export class World {
     this.tabs[i]!.k = keeping(me, 'mine', now);
     if (from) this.keep(me, doc, extent, false);
     for (const d of [...settled, ...(from ? [from] : [])]) if (d.sitting !== me) this.store.delete(d.sitting);
+    this.post(i, { at: now, to: null });
     if (is === 'unsaved') this.tabs[i]!.waits = true;
     if (is === 'conflict') this.clashes(doc, theirs!);
     this.offers += offers.length;
@@ -220,7 +232,7 @@ export class World {
   private reckon(me: string, more: readonly Found<Doc>[]) {
     const alive = new Set(this.tabs.flatMap((t) => t.k?.me ?? []));
     const dead = [...this.store.values()].filter((d) => d.sitting === me || !alive.has(d.sitting));
-    return opening(me, { ...this.server }, [...dead, ...more], same);
+    return opening(me, { ...this.server }, [...dead, ...more], RULES);
   }
 
   edit(i: number): void {
@@ -270,7 +282,7 @@ export class World {
   /** What a tab goes on from that takes the pen: of the silent one’s draft, its own view, the server. */
   private newest(now: Keeping<Doc>): At<Doc> {
     const drafts = [...this.store.values()].filter((d) => d.sitting !== now.me);
-    return taking({ ...now, doc: now.base }, { ...this.server }, drafts);
+    return taking({ ...now, doc: now.base }, { ...this.server }, drafts, RULES);
   }
 
   kill(i: number): void {
@@ -337,7 +349,7 @@ export class World {
       this.happens(i, { is: 'chose', what: 'restored' });
     } else if (k.status === 'conflict' && what !== 'restored') {
       // Keeping mine over theirs, or letting mine go, is the coach's word: theirs stays a version, mine a copy.
-      if (what === 'mine') this.forced.add(k.me);
+      if (what === 'mine') for (const t of k.theirs.doc) this.letGoOf.add(t);
       else this.server.history.push(k.doc);
       this.happens(i, { is: 'chose', what });
     }
@@ -349,9 +361,13 @@ export class World {
     const draft = [...this.store.values()].find((d) => !alive.has(d.sitting));
     if (!draft) return;
     const answer = this.serve({ save: saveName(draft.sitting, draft.count), doc: draft.doc, extent: draft });
-    if (answer.is === 'kept') this.store.delete(draft.sitting);
-    else if (answer.is === 'clash' && grewFrom(draft, answer.theirs.save))
-      this.store.set(draft.sitting, { ...draft, revision: answer.theirs.revision });
+    if (answer.is === 'kept') this.drop(draft);
+    else if (answer.is === 'clash' && grewFrom(draft, answer.theirs.save, answer.theirs.doc.join()))
+      this.store.set(draft.sitting, {
+        ...draft,
+        revision: answer.theirs.revision,
+        ground: answer.theirs.doc.join(),
+      });
   }
 
   /** Everything is well again, and all that waits is done. */

@@ -1,5 +1,14 @@
-import { changeOf, grewFrom, isIn, isWithin, newestFirst, START, type Extent } from './extent.ts';
-import type { At } from './machine.ts';
+import {
+  changeOf,
+  grewFrom,
+  isIn,
+  isWithin,
+  newestFirst,
+  START,
+  type Covers,
+  type Extent,
+} from './extent.ts';
+import type { At, Rules } from './machine.ts';
 
 /** What the server has of a play. */
 export interface Theirs<D> {
@@ -37,18 +46,28 @@ export interface Opening<D> {
 export type Answer<D> = Theirs<D> | 'none' | 'unreachable';
 
 /** A draft that has grown out of what the server has is based on it, though the answer to its save was lost. */
-const rebased = <D>(draft: Found<D>, { revision, save }: Theirs<D>): Found<D> =>
-  grewFrom(draft, save) ? { ...draft, revision } : draft;
+const rebased = <D>(draft: Found<D>, { doc, revision, save }: Theirs<D>, { print }: Rules<D>): Found<D> =>
+  grewFrom(draft, save, print(doc)) ? { ...draft, revision, ground: print(doc) } : draft;
 
-/** How far goes what the server has: as far as all drafts that are in it. */
-function known<D>({ revision, save }: Theirs<D>, within: readonly Extent[]): Extent {
-  const change = changeOf(save);
-  const all = [...within, ...(change ? [{ ...START, covers: { [change.sitting]: change.count } }] : [])];
+/** All that went into any of some documents. */
+function union(all: readonly Extent[]): Covers {
   const covers: Record<string, number> = {};
   for (const { covers: some } of all)
     for (const [sitting, count] of Object.entries(some))
       covers[sitting] = Math.max(covers[sitting] ?? 0, count);
-  return { revision, count: Math.max(0, ...Object.values(covers)), covers };
+  return covers;
+}
+
+/** How far goes what the server has: as far as all drafts that are in it. */
+function known<D>(
+  { doc, revision, save }: Theirs<D>,
+  within: readonly Extent[],
+  { print }: Rules<D>,
+): Extent {
+  const change = changeOf(save);
+  const all = [...within, ...(change ? [{ ...START, covers: { [change.sitting]: change.count } }] : [])];
+  const covers = union(all);
+  return { revision, count: Math.max(0, ...Object.values(covers)), covers, ground: print(doc), grew: [] };
 }
 
 /**
@@ -60,8 +79,9 @@ export function opening<D>(
   me: string,
   server: Answer<D>,
   drafts: readonly Found<D>[],
-  same: (a: D, b: D) => boolean,
+  rules: Rules<D>,
 ): Opening<D> {
+  const { same } = rules;
   const theirs = typeof server === 'object' ? server : null;
   const settled: Found<D>[] = [];
   const open: Found<D>[] = [];
@@ -72,23 +92,25 @@ export function opening<D>(
       (theirs !== null && (isIn(draft, theirs.save) || same(theirs.doc, draft.doc))) ||
       open.some((d) => same(d.doc, draft.doc));
     if (elsewhere) settled.push(draft);
-    else open.push(theirs ? rebased(draft, theirs) : draft);
+    else open.push(theirs ? rebased(draft, theirs, rules) : draft);
   });
   open.sort(newestFirst);
   const [from, ...offers] = open;
   if (!from) {
     const start = theirs && {
       doc: theirs.doc,
-      extent: known(theirs, settled),
+      extent: known(theirs, settled, rules),
       is: theirs.trashed ? ('trashed' as const) : ('saved' as const),
       from: null,
     };
     return { start, offers, settled };
   }
-  const { doc, count, covers } = from;
+  const { doc, count, ground, grew } = from;
+  const within = settled.filter((d) => isWithin(d, from));
+  const covers = union([from, ...within]);
   // Gone from the server for good, it is kept anew.
   const revision = server === 'none' ? 0 : from.revision;
-  const extent = { revision, count, covers: { ...covers, [me]: count } };
+  const extent = { revision, count, covers: { ...covers, [me]: count }, ground, grew };
   const is = theirs?.trashed ? 'trashed' : theirs && theirs.revision !== revision ? 'conflict' : 'unsaved';
   return { start: { doc, extent, is, from }, offers, settled };
 }
@@ -97,19 +119,34 @@ export function opening<D>(
  * What a tab goes on from when it takes the pen of one that is silent or gone: the newest that has all it was
  * shown. `view` is what it was shown, without changes of its own that were only meant.
  */
-export function taking<D>(view: At<D>, server: Answer<D>, drafts: readonly Found<D>[]): At<D> {
+export function taking<D>(
+  view: At<D>,
+  server: Answer<D>,
+  drafts: readonly Found<D>[],
+  rules: Rules<D>,
+): At<D> {
   const [newer] = drafts
     .filter((d) => !d.asked && isWithin(view.extent, d) && !isWithin(d, view.extent))
     .sort(newestFirst);
   if (newer) {
-    const { doc, revision, count, covers } = newer;
-    return { doc, extent: { revision, count, covers }, status: 'unsaved', why: '', theirs: null };
+    const { doc, revision, count, covers, ground, grew } = newer;
+    return {
+      doc,
+      extent: { revision, count, covers, ground, grew },
+      status: 'unsaved',
+      why: '',
+      theirs: null,
+    };
   }
   const theirs = typeof server === 'object' ? server : null;
-  if (view.status !== 'saved' || !theirs || theirs.revision <= view.extent.revision) return view;
+  // What was shown as saved is in what the server has, and so is what says the same.
+  const has =
+    theirs &&
+    (rules.same(theirs.doc, view.doc) || (view.status === 'saved' && theirs.revision > view.extent.revision));
+  if (!has) return view;
   return {
     doc: theirs.doc,
-    extent: known(theirs, [view.extent]),
+    extent: known(theirs, [view.extent], rules),
     status: theirs.trashed ? 'trashed' : 'saved',
     why: '',
     theirs: theirs.trashed ? theirs : null,

@@ -1,7 +1,9 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { lazy, Suspense } from 'react';
+import { lazy, Suspense, useEffect } from 'react';
 import { createBrowserRouter, Navigate, RouterProvider, useRouteError } from 'react-router';
+import { startDelivering } from '../keeping/deliver.ts';
 import { Message } from '../ui/Message.tsx';
+import { NewerNotice } from './NewerNotice.tsx';
 import { api, ApiProblem } from './api.ts';
 
 const client = new QueryClient({
@@ -49,8 +51,10 @@ const router = createBrowserRouter([
 ]);
 
 export function App() {
+  useEffect(() => startDelivering(client), []);
   return (
     <QueryClientProvider client={client}>
+      <NewerNotice />
       <RouterProvider router={router} />
     </QueryClientProvider>
   );

@@ -8,12 +8,15 @@ import {
   type Play,
   type PlayRow,
   type Problem,
+  type Save,
   type Saved,
   type StoredPlay,
   type Team,
   type VersionRow,
 } from '@corkscrew/core';
 import { z } from 'zod';
+import { noticeBuild } from './newer.ts';
+import { rememberTeam } from './team.ts';
 
 /** The server said no, in a sentence for the coach. */
 export class ApiProblem extends Error {
@@ -24,21 +27,31 @@ export class ApiProblem extends Error {
   }
 }
 
-/** The server could not be reached at all. */
+/** The server could not be reached, did not answer in time, or is in trouble of its own: to be tried again. */
 export class Unreachable extends Error {
   constructor() {
     super('The playbook can’t be reached just now.');
   }
 }
 
+/** An answer that takes longer than this (ms) does not come. */
+const PATIENCE = 10_000;
+/** The one trouble of the server's that a coach can have mended. */
+const NO_ROOM = 507;
+
 async function call<S extends z.ZodType>(schema: S, path: string, init?: RequestInit): Promise<z.infer<S>> {
-  const response = await fetch(path, init).catch(() => {
+  const read = async () => {
+    const response = await fetch(path, { ...init, signal: AbortSignal.timeout(PATIENCE) });
+    noticeBuild(response.headers.get('X-Corkscrew-Build'));
+    return { response, json: (await response.json().catch(() => null)) as unknown };
+  };
+  const { response, json } = await read().catch(() => {
     throw new Unreachable();
   });
-  const json: unknown = await response.json().catch(() => null);
   if (response.ok) return schema.parse(json);
   const problem = ProblemSchema.safeParse(json);
-  if (!problem.success || problem.data.status === 503) throw new Unreachable();
+  const trouble = response.status >= 500 && response.status !== NO_ROOM;
+  if (!problem.success || trouble) throw new Unreachable();
   throw new ApiProblem(problem.data);
 }
 
@@ -50,13 +63,17 @@ const send = (method: string, body: unknown): RequestInit => ({
 const at = (id: string): string => `/api/plays/${encodeURIComponent(id)}`;
 
 export const api = {
-  team: (): Promise<Team> => call(TeamSchema, '/api/team'),
+  team: async (): Promise<Team> => {
+    const team = await call(TeamSchema, '/api/team');
+    rememberTeam(team.id);
+    return team;
+  },
   changeTeam: (change: Partial<Pick<Team, 'school' | 'defences'>>): Promise<Team> =>
     call(TeamSchema, '/api/team', send('PATCH', change)),
   plays: (trash: boolean): Promise<PlayRow[]> => call(z.array(PlayRowSchema), `/api/plays?trash=${trash}`),
   play: (id: string): Promise<StoredPlay> => call(StoredPlaySchema, at(id)),
-  save: (play: Play, revision: number, sitting: string): Promise<Saved> =>
-    call(SavedSchema, at(play.id), send('PUT', { revision, sitting, document: play })),
+  save: (play: Play, how: Omit<Save, 'document'>): Promise<Saved> =>
+    call(SavedSchema, at(play.id), send('PUT', { ...how, document: play })),
   trash: (id: string): Promise<StoredPlay> => call(StoredPlaySchema, at(id), { method: 'DELETE' }),
   restore: (id: string): Promise<StoredPlay> =>
     call(StoredPlaySchema, `${at(id)}/restore`, { method: 'POST' }),

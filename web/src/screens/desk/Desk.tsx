@@ -11,9 +11,9 @@ import { Message } from '../../ui/Message.tsx';
 import { LEVEL_WORDS } from '../../ui/Choice.tsx';
 import { TopBar } from '../../ui/TopBar.tsx';
 import { useAnalysing, useFindings } from './analysis.ts';
-import { openPlay, startAutosave } from './autosave.ts';
+import { openPlay } from './keep.ts';
 import { useDefence } from './defence/view.ts';
-import { Conflict } from './Conflict.tsx';
+import { Questions } from './Questions.tsx';
 import { courtKey, deskKey } from './keys.ts';
 import { Ladder } from './Ladder.tsx';
 import { Panel } from './Panel.tsx';
@@ -178,19 +178,20 @@ function Opening({ id }: { id: string }) {
   const [problem, setProblem] = useState<string | null>(null);
   const [open, setOpen] = useState(false);
   useEffect(() => {
-    let stop = () => {};
     let gone = false;
+    let close = () => {};
     openPlay(id).then(
-      () => {
-        if (gone) return;
-        setOpen(true);
-        stop = startAutosave(client);
+      (end) => {
+        close = end;
+        if (gone) end();
+        else setOpen(true);
       },
       (e: Error) => setProblem(e.message),
     );
     return () => {
       gone = true;
-      stop();
+      close();
+      void client.invalidateQueries({ queryKey: ['plays'] });
     };
   }, [id, client]);
   if (problem) return <Message title="This play could not be opened">{problem}</Message>;
@@ -274,7 +275,7 @@ function Open() {
           <Fact label="Level" value={LEVEL_WORDS[play.level]} />
         </div>
       </TopBar>
-      <Conflict />
+      <Questions />
       <Columns>
         <Ladder findings={told} />
         <Centre>
@@ -332,34 +333,34 @@ function View({ of, children }: { of: 'showLast' | 'showSpots' | 'showGaps'; chi
   );
 }
 
+const SAVE_WORDS = {
+  offline: 'On this device',
+  full: 'On this device',
+  conflict: 'Changed elsewhere',
+  trashed: 'In the trash',
+  refused: 'Not saved',
+} as const;
+
 /** Tells the truth about where the play is. */
 function SaveLine() {
-  const save = useDesk((s) => s.save);
-  const words =
-    save.is === 'saved'
-      ? `Saved ${save.at}`
-      : save.is === 'offline'
-        ? 'On this device'
-        : save.is === 'conflict'
-          ? 'Changed elsewhere'
-          : save.is === 'refused'
-            ? 'Not saved'
-            : 'Saving';
+  const { save, following } = usePick('save', 'following');
+  const words = save.is === 'saved' ? `Saved ${save.at}` : { ...SAVE_WORDS, unsaved: 'Saving' }[save.is];
   const why =
     save.is === 'offline'
       ? `Not saved since ${save.since}. Kept on this device, trying again.`
-      : save.is === 'refused'
+      : save.is === 'refused' || save.is === 'full'
         ? save.why
         : undefined;
+  const where = save.is === 'offline' ? `Since ${save.since}` : following ? 'In another tab' : 'Playbook';
   return (
     <Saved
       role="status"
       data-testid="save"
-      {...(why || save.is === 'conflict' ? { 'data-bad': true } : {})}
+      {...(why || save.is === 'conflict' || save.is === 'trashed' ? { 'data-bad': true } : {})}
       title={why}
       className="wide"
     >
-      <Label>{save.is === 'offline' ? `Since ${save.since}` : 'Playbook'}</Label>
+      <Label>{where}</Label>
       <b>{words}</b>
       {why && <span className="visually-hidden">{why}</span>}
     </Saved>

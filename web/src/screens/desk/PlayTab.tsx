@@ -184,15 +184,21 @@ export function PlayTab() {
 
 /** Goes on from the end of this line with another play of the playbook. */
 function Continue() {
-  const { play, branch } = usePick('play', 'branch');
+  const { play } = usePick('play');
   const plays = useQuery({ queryKey: ['plays', false], queryFn: () => api.plays(false) });
   const others = (plays.data ?? []).filter((p) => p.id !== play.id);
   if (others.length === 0) return null;
   const go = async (id: string) => {
-    const read = readPlay((await api.play(id)).document);
-    if (!read.ok) return;
-    const leaf = lineThrough(play, branch).at(-1)!;
-    apply({ do: 'splice', after: leaf.id, play: read.play });
+    try {
+      const read = readPlay((await api.play(id)).document);
+      if (!read.ok) throw new Error(read.sentence);
+      // Read anew: the play may have been drawn on while the other one was on its way.
+      const now = useDesk.getState();
+      const leaf = lineThrough(now.play, now.branch).at(-1)!;
+      apply({ do: 'splice', after: leaf.id, play: read.play });
+    } catch (error) {
+      useDesk.setState({ notice: (error as Error).message });
+    }
   };
   return (
     <div className="ops">

@@ -3,7 +3,9 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import {
   addFrame,
   apply,
+  follow,
   goToFrame,
+  keptBy,
   lineView,
   nextFrame,
   openOnDesk,
@@ -20,7 +22,10 @@ const fresh = () =>
 const act = (action: NewAction) => apply({ do: 'addAction', frame: desk().frameId, action });
 const PASS: NewAction = { by: '1', does: 'pass', to: '4' };
 
-beforeEach(() => openOnDesk(fresh(), 0, { is: 'saved', at: '10:00' }));
+beforeEach(() => {
+  keptBy(null);
+  openOnDesk(fresh(), 0, { is: 'saved', at: '10:00' });
+});
 
 describe('opening', () => {
   it('a play nobody moves in yet opens for placing; one with actions does not', () => {
@@ -32,9 +37,8 @@ describe('opening', () => {
 });
 
 describe('changes', () => {
-  it('one change is one step back and one forth, and waits to be saved', () => {
+  it('one change is one step back and one forth', () => {
     act(PASS);
-    expect(desk().save.is).toBe('unsaved');
     const drawn = desk().play;
     undo();
     expect(desk().play.frames[0]!.actions).toEqual([]);
@@ -72,20 +76,43 @@ describe('changes', () => {
     for (let i = 0; i < 200; i++) undo();
     expect(desk().play).toBe(start);
   });
-  it('a conflict stays a conflict while the coach goes on drawing and undoes', () => {
-    const theirs = {
-      id: 'x',
-      revision: 2,
-      updatedAt: '2026-01-01T00:00:00.000Z',
-      deletedAt: null,
-      save: null,
-      document: fresh(),
-    };
-    useDesk.setState({ save: { is: 'conflict', theirs } });
-    act(PASS);
-    expect(desk().save.is).toBe('conflict');
+  it('whoever keeps the play is told of every step, and how to do a change again on another document', () => {
+    const told: [string, string | undefined, string | undefined][] = [];
+    keptBy({
+      isMine: true,
+      edited: (play, meant, move) => told.push([play.name, meant(other)?.name, move ?? undefined]),
+      whenMine: (then) => then(),
+    });
+    const other = { ...fresh(), name: 'Elsewhere', notes: 'of another tab' };
+    apply({ do: 'name', name: 'A' });
     undo();
-    expect(desk().save.is).toBe('conflict');
+    redo();
+    replacePlay({ ...fresh(), name: 'B' });
+    expect(told).toEqual([
+      ['A', 'A', undefined],
+      ['Lantern', 'Lantern', 'undid'],
+      ['A', 'A', 'redid'],
+      ['B', 'B', undefined],
+    ]);
+  });
+  it('a step back waits until this tab has the play in hand; what another tab does can be undone here', () => {
+    const later: (() => void)[] = [];
+    const keeper = {
+      isMine: false,
+      edited: () => undefined,
+      whenMine: (then: () => void) => void later.push(then),
+    };
+    keptBy(keeper);
+    const start = desk().play;
+    follow({ ...fresh(), name: 'Done there' }, 'did');
+    undo();
+    expect(desk().play.name).toBe('Done there');
+    keeper.isMine = true;
+    for (const then of later) then();
+    expect(desk().play).toBe(start);
+    follow({ ...fresh(), name: 'Done there' }, 'redid');
+    follow(start, 'undid');
+    expect(desk()).toMatchObject({ play: { name: 'Lantern' }, past: [], future: [{ name: 'Done there' }] });
   });
   it('a whole other document is one step back as well', () => {
     const mine = desk().play;

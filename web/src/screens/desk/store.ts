@@ -1,6 +1,6 @@
 import {
   courtFor,
-  edit,
+  editAll,
   frameById,
   lineThrough,
   lineTo,
@@ -12,11 +12,14 @@ import {
   type FrameWalk,
   type Play,
   type PlayerId,
-  type StoredPlay,
+  type Meant,
+  type Theirs,
   type Verb,
 } from '@corkscrew/core';
 import { create } from 'zustand';
 import { useShallow } from 'zustand/react/shallow';
+import type { Offer } from '../../keeping/keeper.ts';
+import type { Move } from '../../keeping/tabs.ts';
 
 /** A verb in the making: who and what are known, where is still being said. */
 export interface Pending {
@@ -29,12 +32,24 @@ export interface Pending {
   readonly at?: { x: number; y: number; spot?: string };
 }
 
+/** Where the play is, as the coach is told. */
 export type SaveState =
   | { readonly is: 'saved'; readonly at: string }
-  | { readonly is: 'unsaved' | 'saving' }
+  | { readonly is: 'unsaved' }
   | { readonly is: 'offline'; readonly since: string }
-  | { readonly is: 'refused'; readonly why: string }
-  | { readonly is: 'conflict'; readonly theirs: StoredPlay };
+  | { readonly is: 'full' | 'refused'; readonly why: string }
+  | { readonly is: 'conflict' | 'trashed'; readonly theirs: Theirs<Play> };
+
+/** What keeps the play on the desk: it is told of every change, and asked before what only one tab can do. */
+interface Keeps {
+  readonly isMine: boolean;
+  edited(play: Play, meant: Meant<Play>, move?: Move): void;
+  whenMine(then: () => void): void;
+}
+let keeper: Keeps | null = null;
+export const keptBy = (k: Keeps | null): void => {
+  keeper = k;
+};
 
 export interface Desk {
   play: Play;
@@ -66,6 +81,10 @@ export interface Desk {
   showGaps: boolean;
   revision: number;
   save: SaveState;
+  /** Another tab of this browser has the play in hand; this one shows what it does. */
+  following: boolean;
+  /** Other versions that this device kept. */
+  offers: readonly Offer[];
 }
 
 /** Undo keeps whole documents: they share everything that did not change. */
@@ -93,6 +112,8 @@ export const useDesk = create<Desk>(() => ({
   showGaps: false,
   revision: 0,
   save: { is: 'unsaved' },
+  following: false,
+  offers: [],
 }));
 
 /**
@@ -158,43 +179,59 @@ function show(play: Play, rest: Partial<Desk> = {}): void {
 /** Applies changes as one step that undo takes back whole. Says whether it was done; a refusal is shown as a sentence. */
 export function apply(change: Change | readonly Change[], rest: Partial<Desk> = {}): boolean {
   const s = get();
-  let play = s.play;
-  for (const c of Array.isArray(change) ? (change as Change[]) : [change as Change]) {
-    const result = edit(play, c);
-    if (!result.ok) {
-      set({ notice: result.sentence });
-      return false;
-    }
-    play = result.play;
+  const changes = Array.isArray(change) ? (change as readonly Change[]) : [change as Change];
+  const result = editAll(s.play, changes);
+  if (!result.ok) {
+    set({ notice: result.sentence });
+    return false;
   }
-  if (play !== s.play) {
-    set({ past: [...s.past, s.play], future: [], notice: null });
-    show(play, { ...rest, save: s.save.is === 'conflict' ? s.save : { is: 'unsaved' } });
-  }
+  const { play } = result;
+  if (play === s.play) return true;
+  set({ past: [...s.past, s.play], future: [], notice: null });
+  show(play, rest);
+  keeper?.edited(play, (doc) => {
+    const again = editAll(doc, changes);
+    return again.ok ? again.play : null;
+  });
   return true;
 }
 
+/** One step back and one forth. The steps are those of the tab that has the play in hand: another one takes it first. */
 export function undo(): void {
-  const { past, play, future, save } = get();
-  const last = past.at(-1);
+  if (keeper && !keeper.isMine) return keeper.whenMine(undo);
+  const last = get().past.at(-1);
   if (!last) return;
-  set({ past: past.slice(0, -1), future: [play, ...future], notice: null });
-  show(last, { pending: null, save: save.is === 'conflict' ? save : { is: 'unsaved' } });
+  move(last, 'undid', { pending: null });
+  keeper?.edited(last, () => last, 'undid');
 }
 
 export function redo(): void {
-  const { past, play, future, save } = get();
-  const [next, ...rest] = future;
+  if (keeper && !keeper.isMine) return keeper.whenMine(redo);
+  const next = get().future[0];
   if (!next) return;
-  set({ past: [...past, play], future: rest, notice: null });
-  show(next, { pending: null, save: save.is === 'conflict' ? save : { is: 'unsaved' } });
+  move(next, 'redid', { pending: null });
+  keeper?.edited(next, () => next, 'redid');
 }
 
-/** Puts a whole other document on the desk as one undoable step (a kept version, the other side of a conflict). */
-export function replacePlay(play: Play, rest: Partial<Desk> = {}): void {
-  const s = get();
-  set({ past: [...s.past, s.play], future: [] });
-  show(play, { save: { is: 'unsaved' }, ...rest });
+/** Puts a whole other document on the desk as one undoable step: a kept version, or one that this device kept. */
+export function replacePlay(play: Play): void {
+  if (keeper && !keeper.isMine) return keeper.whenMine(() => replacePlay(play));
+  move(play, 'did');
+  keeper?.edited(play, () => play);
+}
+
+/** Shows what the play has become in another tab, or by the coach's word on a conflict; the steps back follow. */
+export function follow(play: Play, how: Move): void {
+  if (play !== get().play) move(play, how);
+}
+
+function move(play: Play, how: Move, rest: Partial<Desk> = {}): void {
+  const { past, future, play: now } = get();
+  if (how === 'undid') set({ past: past.slice(0, -1), future: [now, ...future] });
+  else if (how === 'redid') set({ past: [...past, now], future: future.slice(1) });
+  else if (how === 'did') set({ past: [...past, now], future: [] });
+  set({ notice: null });
+  show(play, rest);
 }
 
 export function goToFrame(id: string): void {

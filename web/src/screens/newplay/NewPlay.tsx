@@ -2,11 +2,13 @@ import {
   LIMITS,
   ALIGNMENTS,
   courtFor,
+  edit,
   newPlay,
   readPlay,
   PLAYERS,
   startState,
   walkFrame,
+  type EditResult,
   type NewPlay as NewPlayOptions,
 } from '@corkscrew/core';
 import { frameScene, PREVIEW, THUMB, type Scale } from '@corkscrew/diagram';
@@ -16,7 +18,7 @@ import { useEffect, useMemo, useState, type FormEvent } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { api } from '../../app/api.ts';
-import { keepDraft } from '../../app/drafts.ts';
+import { keepNew } from '../../keeping/deliver.ts';
 import { Choice, COURT_OPTIONS, LEVEL_OPTIONS } from '../../ui/Choice.tsx';
 import { Button, Input, Label, MainButton } from '../../ui/controls.tsx';
 import { Picture } from '../../ui/SceneSvg.tsx';
@@ -122,6 +124,11 @@ const Page = styled.form`
 
 type Setting = Omit<NewPlayOptions, 'id' | 'name'>;
 
+function must(result: EditResult) {
+  if (!result.ok) throw new Error(result.sentence);
+  return result.play;
+}
+
 /** The five of a setting as they stand. */
 function lineUp(setting: Setting, scale: Scale, detail = true) {
   const play = newPlay({ ...setting, id: 'p', name: '' });
@@ -166,12 +173,22 @@ export default function NewPlay() {
       document.getElementById('name')?.focus();
       return;
     }
-    const read = from ? readPlay((await api.play(from)).document) : null;
-    const play = read?.ok
-      ? { ...read.play, id: nanoid(12), name: name.trim() }
-      : newPlay({ ...setting, id: nanoid(12), name: name.trim() });
-    await keepDraft({ id: play.id, play, revision: 0 });
-    await go(`/plays/${play.id}`);
+    try {
+      const made = await make(name.trim());
+      await keepNew(made);
+      await go(`/plays/${made.id}`);
+    } catch (error) {
+      setRefusal((error as Error).message);
+    }
+  };
+  /** The play as it was set up here, or a copy of another under this name. */
+  const make = async (called: string) => {
+    const id = nanoid(12);
+    const base = newPlay({ ...setting, id, name: '' });
+    if (!from) return must(edit(base, { do: 'name', name: called }));
+    const read = readPlay((await api.play(from)).document);
+    if (!read.ok) throw new Error(read.sentence);
+    return must(edit(read.play, { do: 'copy', id, name: called }));
   };
   return (
     <>
@@ -191,11 +208,14 @@ export default function NewPlay() {
               value={name}
               maxLength={LIMITS.name}
               placeholder="Name this play"
-              onChange={(e) => setName(e.target.value)}
+              onChange={(e) => {
+                setName(e.target.value);
+                setRefusal('');
+              }}
               aria-describedby="refusal"
             />
           </label>
-          {refusal && !name.trim() && (
+          {refusal && (
             <p id="refusal" role="alert" style={{ color: 'var(--gap)', marginTop: -8 }}>
               {refusal}
             </p>

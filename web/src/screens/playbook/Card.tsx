@@ -1,4 +1,4 @@
-import { LIMITS, courtFor, startState, walkFrame, type Play, type PlayRow } from '@corkscrew/core';
+import { courtFor, LIMITS, readPlay, startState, walkFrame, type PlayRow } from '@corkscrew/core';
 import { Ellipsis, Split } from 'lucide-react';
 import { lazy, memo, Suspense, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -100,17 +100,17 @@ export const Card = memo(function Card({
   const [open, setOpen] = useState(false);
   const button = useRef<HTMLButtonElement>(null);
   const { summary: s } = row;
-  const { court, walk } = useMemo(() => {
-    const card = row.card as Play;
+  const picture = useMemo(() => {
+    const read = readPlay(row.card);
+    if (!read.ok) return null;
+    const card = read.play;
     return { court: courtFor(card), walk: walkFrame(startState(card), card.frames[0]!) };
   }, [row.card]);
   const against = s.against.map((a) => (a === 'man' ? 'Man' : a)).join(', ');
   return (
     <Box>
       {!renaming && !trash && <Link className="open" to={`/plays/${row.id}`} aria-label={`Open ${s.name}`} />}
-      <div className="pic">
-        <FramePicture court={court} walk={walk} />
-      </div>
+      <div className="pic">{picture && <FramePicture court={picture.court} walk={picture.walk} />}</div>
       <div className="words">
         {renaming ? (
           <Input

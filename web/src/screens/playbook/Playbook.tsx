@@ -1,4 +1,4 @@
-import { flip, readPlay, type Play, type PlayRow } from '@corkscrew/core';
+import { editAll, readPlay, type PlayRow } from '@corkscrew/core';
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { nanoid } from 'nanoid';
 import { Plus, Search } from 'lucide-react';
@@ -6,7 +6,8 @@ import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { api } from '../../app/api.ts';
-import { sendDrafts } from '../../app/drafts.ts';
+import { changePlay } from '../../keeping/change.ts';
+import { keepNew } from '../../keeping/deliver.ts';
 import { Input, Label, MainButton } from '../../ui/controls.tsx';
 import { FileButton } from '../../ui/FileButton.tsx';
 import { TopBar } from '../../ui/TopBar.tsx';
@@ -56,35 +57,26 @@ export default function Playbook() {
   const chosen = useMemo(() => choose(all, filter), [all, filter]);
   useEffect(() => {
     document.title = 'Playbook · Corkscrew';
-    void sendDrafts((play, revision) => api.save(play, revision, nanoid(8))).then(
-      (sent) => {
-        if (sent > 0) void client.invalidateQueries({ queryKey: ['plays'] });
-      },
-      () => undefined,
-    );
-  }, [client]);
+  }, []);
 
   const act = useMutation({
     mutationFn: async ({ row, what, name }: { row: PlayRow; what: CardAct; name?: string | undefined }) => {
       if (what === 'trash') return void (await api.trash(row.id));
       if (what === 'restore') return void (await api.restore(row.id));
+      if (what === 'rename') return changePlay(row.id, (play) => [{ do: 'name', name: name ?? play.name }]);
       const stored = await api.play(row.id);
       const read = readPlay(stored.document);
       if (!read.ok) throw new Error(read.sentence);
       if (what === 'file') return handOut(read.play);
-      if (what === 'rename')
-        return void (await api.save(
-          { ...read.play, name: name ?? read.play.name },
-          stored.revision,
-          nanoid(8),
-        ));
-      const base: Play = what === 'flip' ? flip(read.play) : read.play;
-      const suffix = what === 'flip' ? ' (other side)' : ' (copy)';
-      await api.save(
-        { ...base, id: nanoid(12), name: `${base.name.slice(0, 80 - suffix.length)}${suffix}` },
-        0,
-        nanoid(8),
+      const id = nanoid(12);
+      const copied = editAll(
+        read.play,
+        what === 'flip'
+          ? [{ do: 'flip' }, { do: 'copy', id, suffix: ' (other side)' }]
+          : [{ do: 'copy', id, suffix: ' (copy)' }],
       );
+      if (!copied.ok) throw new Error(copied.sentence);
+      await keepNew(copied.play);
     },
     onSettled: () => client.invalidateQueries({ queryKey: ['plays'] }),
   });

@@ -1,10 +1,9 @@
 import {
   DEFENDERS,
-  editAll,
+  freshIds,
   lineThrough,
   newPlay,
   PLAYERS,
-  readPlay,
   walkLine,
   type Change,
   type Play,
@@ -14,7 +13,8 @@ import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api } from '../../app/api.ts';
-import { draftOf, keepDraft } from '../../app/drafts.ts';
+import { changePlay } from '../../keeping/change.ts';
+import { keepNew } from '../../keeping/deliver.ts';
 import { Choice } from '../../ui/Choice.tsx';
 import { Button } from '../../ui/controls.tsx';
 import { useRoom, type Room } from './room.ts';
@@ -26,25 +26,18 @@ export function TakeOver() {
   const [problem, setProblem] = useState<string | null>(null);
   const asNew = async () => {
     const play = playFrom(useRoom.getState());
-    await keepDraft({ id: play.id, play, revision: 0 });
+    await keepNew(play);
     await go(`/plays/${play.id}`);
   };
   const into = async (id: string) => {
-    const kept = await draftOf(id);
-    const stored = kept ? null : await api.play(id);
-    const read = kept ? null : readPlay(stored!.document);
-    const play = kept?.play ?? (read?.ok ? read.play : null);
-    const next = play && withFrame(play, useRoom.getState());
-    if (!next) {
-      setProblem('That play could not be opened.');
-      return;
-    }
-    await keepDraft({ id, play: next, revision: kept?.revision ?? stored!.revision });
+    await changePlay(id, (play) => frameOf(play, useRoom.getState()));
     await go(`/plays/${id}`);
   };
   return (
     <div className="row">
-      <Button onPress={() => void asNew()}>New play from this</Button>
+      <Button onPress={() => void asNew().catch((e: Error) => setProblem(e.message))}>
+        New play from this
+      </Button>
       <Choice
         bare
         label="Into a play"
@@ -96,14 +89,11 @@ function playFrom(room: Room): Play {
 /** A man nearer to his place than this stays where he is (ft). */
 const THERE = 1;
 
-/** The play with one frame more, in which everybody goes to his place and the ball to whoever has it here. */
-function withFrame(play: Play, room: Room): Play | null {
+/** One frame more, in which everybody goes to his place and the ball to whoever has it here. */
+function frameOf(play: Play, room: Room): Change[] {
   const leaf = lineThrough(play, play.frames[0]!.id).at(-1)!;
   const now = walkLine(play, lineThrough(play, play.frames[0]!.id)).at(-1)!.after;
-  const ids = new Set(play.frames.map((f) => f.id));
-  const added = editAll(play, [{ do: 'addFrame', after: leaf.id }]);
-  if (!added.ok) return null;
-  const frame = added.play.frames.find((f) => !ids.has(f.id))!.id;
+  const frame = freshIds(play, 'f', 1)[0]!;
   const holder = now.ball.at === 'player' ? now.ball.player : null;
   const to = PLAYERS[room.holder < 0 ? 0 : room.holder]!;
   const moves = PLAYERS.flatMap((p, i): Change[] => {
@@ -116,6 +106,5 @@ function withFrame(play: Play, room: Room): Play | null {
     holder && holder !== to
       ? [{ do: 'addAction', frame, action: { by: holder, does: 'pass', to }, at: 0 }]
       : [];
-  const done = editAll(added.play, [...pass, ...moves]);
-  return done.ok ? done.play : null;
+  return [{ do: 'addFrame', after: leaf.id }, ...pass, ...moves];
 }

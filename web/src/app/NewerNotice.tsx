@@ -1,0 +1,39 @@
+import styled from 'styled-components';
+import { useNewer } from './newer.ts';
+
+const Notice = styled.div`
+  position: fixed;
+  left: 14px;
+  bottom: 14px;
+  z-index: 20;
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  padding: 8px 12px;
+  background: var(--ink);
+  color: var(--on-ink);
+  font-size: 13px;
+  button {
+    min-height: 30px;
+    padding: 0 10px;
+    border: 1px solid currentColor;
+    border-radius: 2px;
+    background: none;
+    color: inherit;
+    font: 640 13.5px/1 'Archivo Variable';
+    font-stretch: 77%;
+  }
+`;
+
+/** The server has another build than this tab: everything drawn is kept, and a reload brings the new one. */
+export function NewerNotice() {
+  if (!useNewer()) return null;
+  return (
+    <Notice role="status">
+      A newer Corkscrew is here. What you drew is kept.
+      <button type="button" onClick={() => location.reload()}>
+        Reload
+      </button>
+    </Notice>
+  );
+}
