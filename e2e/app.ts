@@ -53,6 +53,16 @@ export class App {
     await ended;
   }
 
+  /** Saves a play as somebody on another device would. */
+  async put(play: Play, revision: number): Promise<void> {
+    const r = await fetch(`${this.url}/api/plays/${play.id}`, {
+      method: 'PUT',
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify({ revision, sitting: 'e2e', document: play }),
+    });
+    expect(r.status).toBe(200);
+  }
+
   async play(id: string): Promise<Play> {
     const stored = (await (await fetch(`${this.url}/api/plays/${id}`)).json()) as StoredPlay;
     return stored.document as Play;

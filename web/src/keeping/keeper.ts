@@ -82,6 +82,8 @@ export class Keeper {
   private offers: readonly Offer[] = [];
   private savedAt: string | null = null;
   private move: Move = null;
+  /** The document last told, or heard of, among the tabs. */
+  private told: Play | null = null;
   private timer: ReturnType<typeof setTimeout> | undefined;
   private given: At<Play> | null = null;
   private waiting: (() => void)[] = [];
@@ -176,9 +178,10 @@ export class Keeper {
 
   /** Begins with the pen, from the server and the drafts of sittings that are over, or silent. */
   private async start(silent = false): Promise<void> {
-    const { answer, at, problem } = await ask(this.id);
     const living = silent ? new Set<string>() : await alive();
+    // Drafts first: one that is delivered just now is then with the server when that is asked.
     const found = await this.found((d) => !living.has(d.sitting));
+    const { answer, at, problem } = await ask(this.id);
     const { start, offers, settled } = opening(this.me, answer, found.read, RULES);
     if (!start) throw problem ?? new Unreachable();
     const theirs =
@@ -187,9 +190,9 @@ export class Keeper {
     this.savedAt = at;
     this.kept = keeping(this.me, 'mine', { doc, extent, status: start.is, why: '', theirs });
     if (from) await this.write(doc, extent, false);
-    for (const d of from ? [...settled, from] : settled) await removeDraft(found.drafts.get(d)!);
+    for (const d of from ? [...settled, from] : settled) await removeDraft(found.drafts.get(d.sitting)!);
     this.offers = [
-      ...offers.map((o) => ({ draft: found.drafts.get(o)!, play: o.doc })),
+      ...offers.map((o) => ({ draft: found.drafts.get(o.sitting)!, play: o.doc })),
       ...found.broken.map((draft) => ({ draft, play: null })),
     ];
     this.channel.say({ is: 'at', at: plain(this.kept), to: null, move: null });
@@ -201,14 +204,18 @@ export class Keeper {
     const all = (await draftsOf(this.team, this.id).catch((): Draft[] => [])).filter(
       (d) => d.sitting !== this.me && which(d),
     );
-    const drafts = new Map<Found<Play>, Draft>();
+    const drafts = new Map<string, Draft>();
+    const read: Found<Play>[] = [];
     const broken: Draft[] = [];
     for (const d of all) {
-      const read = readPlayText(d.text);
-      if (!read.ok) broken.push(d);
-      else drafts.set({ ...d, doc: read.play }, d);
+      const play = readPlayText(d.text);
+      if (!play.ok) broken.push(d);
+      else {
+        drafts.set(d.sitting, d);
+        read.push({ ...d, doc: play.play });
+      }
     }
-    return { read: [...drafts.keys()], drafts, broken };
+    return { read, drafts, broken };
   }
 
   private happens(h: Happening<Play>): void {
@@ -244,7 +251,12 @@ export class Keeper {
       case 'wait':
         return this.wait(e.ms);
       case 'tell':
-        return this.channel.say({ is: 'at', at: e.at, to: e.to, move: this.move });
+        this.channel.say({
+          ...{ is: 'at', at: e.at, to: e.to },
+          move: this.move ?? (e.at.doc === this.told ? null : 'did'),
+        });
+        this.told = e.at.doc;
+        return;
       case 'ask':
         void this.askForPen();
         return;
@@ -280,11 +292,20 @@ export class Keeper {
         return this.happens({ is: 'wanted', by: said.from });
       case 'at':
         if (this.heardFirst) return this.heardFirst(said);
-        if (said.to === this.kept?.me && !this.pen.isHere) this.given = said.at;
-        this.move = said.move;
-        this.happens({ is: 'heard', at: said.at, to: this.pen.isHere ? said.to : null });
-        this.move = null;
+        return this.heard(said);
     }
+  }
+
+  private heard({ at, to, move }: Said & { is: 'at' }): void {
+    if (!(this.kept as Keeping<Play> | undefined)) return;
+    // What is told anew only for its status is the document that is shown already.
+    const same = [this.kept.doc, this.kept.base].find((d) => sameDocument(d, at.doc));
+    const now = same ? { ...at, doc: same } : at;
+    if (to === this.kept.me && !this.pen.isHere) this.given = now;
+    this.told = now.doc;
+    this.move = move;
+    this.happens({ is: 'heard', at: now, to: this.pen.isHere ? to : null });
+    this.move = null;
   }
 
   /** Asks the holder for the pen; takes it when he is gone, or silent. */
@@ -301,8 +322,8 @@ export class Keeper {
     else if (!this.given) await new Promise((done) => setTimeout(done, GRACE));
     if (!here || this.kept.pen !== 'asked') return;
     if (this.given) return this.happens({ is: 'heard', at: this.given, to: this.kept.me });
-    const { answer } = await ask(this.id).catch(() => ({ answer: 'unreachable' as const }));
     const { read } = await this.found(() => true);
+    const { answer } = await ask(this.id).catch(() => ({ answer: 'unreachable' as const }));
     this.happens({
       is: 'took',
       at: taking({ ...plain(this.kept), doc: this.kept.base }, answer, read, RULES),
@@ -318,14 +339,10 @@ export class Keeper {
   /** A draft of this tab's own was left behind, since others went on without it. */
   private async lookForOffers(): Promise<void> {
     const living = await alive();
-    const { drafts, broken } = await this.found((d) => !living.has(d.sitting));
-    const own = await draftsOf(this.team, this.id).catch((): Draft[] => []);
-    for (const d of own.filter((o) => o.sitting.startsWith(this.me) && o.sitting !== this.kept.me)) {
-      const read = readPlayText(d.text);
-      if (read.ok) drafts.set({ ...d, doc: read.play }, d);
-    }
+    const own = (d: Draft) => d.sitting.startsWith(this.me) && d.sitting !== this.kept.me;
+    const { read, drafts, broken } = await this.found((d) => own(d) || !living.has(d.sitting));
     this.offers = [
-      ...[...drafts].map(([{ doc }, draft]) => ({ draft, play: doc })),
+      ...read.map(({ sitting, doc }) => ({ draft: drafts.get(sitting)!, play: doc })),
       ...broken.map((draft) => ({ draft, play: null })),
     ];
     this.tell(null);

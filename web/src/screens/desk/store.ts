@@ -126,6 +126,9 @@ export function usePick<K extends keyof Desk>(...keys: readonly K[]): Pick<Desk,
 
 const { getState: get, setState: set } = useDesk;
 
+/** Nobody does anything yet. */
+const isEmpty = (play: Play): boolean => play.frames.length === 1 && play.frames[0]!.actions.length === 0;
+
 export function openOnDesk(play: Play, revision: number, save: SaveState): void {
   const first = play.frames[0]!.id;
   set({
@@ -140,7 +143,7 @@ export function openOnDesk(play: Play, revision: number, save: SaveState): void 
     actionId: null,
     pending: null,
     notice: null,
-    placing: play.frames.length === 1 && play.frames[0]!.actions.length === 0,
+    placing: isEmpty(play),
     time: null,
     running: false,
     presenting: false,
@@ -230,7 +233,8 @@ function move(play: Play, how: Move, rest: Partial<Desk> = {}): void {
   if (how === 'undid') set({ past: past.slice(0, -1), future: [now, ...future] });
   else if (how === 'redid') set({ past: [...past, now], future: future.slice(1) });
   else if (how === 'did') set({ past: [...past, now], future: [] });
-  set({ notice: null });
+  // Drawn on elsewhere, the set is done here as well.
+  set({ notice: null, placing: get().placing && isEmpty(play) });
   show(play, rest);
 }
 
