@@ -1,58 +1,10 @@
 import { test as base, expect, type Locator, type Page } from '@playwright/test';
 import type { Play, StoredPlay } from '@corkscrew/core';
-import { spawn, type ChildProcess } from 'node:child_process';
-import { readFileSync } from 'node:fs';
-import { join } from 'node:path';
 import { freePort } from '../scripts/src/cluster.ts';
-import { dataHome, DEMO_PLAYS, ROOT, WEB_DIST } from '../scripts/src/paths.ts';
+import { ServerProcess } from '../scripts/src/faults/server-process.ts';
 
-/** The app under test: a real server on loopback that a test may kill and start again. */
-export class App {
-  private child: ChildProcess | undefined;
-  readonly port: number;
-
-  constructor(port: number) {
-    this.port = port;
-  }
-
-  get url(): string {
-    return `http://127.0.0.1:${this.port}`;
-  }
-
-  async start(): Promise<void> {
-    this.child = spawn(process.execPath, ['--import', 'tsx', join(ROOT, 'e2e', 'server.ts')], {
-      cwd: ROOT,
-      stdio: ['ignore', 'inherit', 'inherit'],
-      env: {
-        ...process.env,
-        PORT: String(this.port),
-        WEB_ROOT: WEB_DIST,
-        BUILD: readFileSync(join(WEB_DIST, '.built-from'), 'utf8').slice(0, 12),
-        DEMO_PLAYS,
-        LOG_FILE: join(dataHome('logs'), 'e2e.log'),
-      },
-    });
-    await expect
-      .poll(
-        () =>
-          fetch(`${this.url}/api/health`).then(
-            (r) => r.status,
-            () => 0,
-          ),
-        { timeout: 20_000 },
-      )
-      .toBe(200);
-  }
-
-  /** As a power cut would: no goodbye. */
-  async kill(signal: NodeJS.Signals = 'SIGKILL'): Promise<void> {
-    const { child } = this;
-    if (!child || child.exitCode !== null || child.signalCode !== null) return;
-    const ended = new Promise((done) => child.once('exit', done));
-    child.kill(signal);
-    await ended;
-  }
-
+/** The app under test. */
+export class App extends ServerProcess {
   /** Saves a play as somebody on another device would. */
   async put(play: Play, revision: number): Promise<void> {
     const r = await fetch(`${this.url}/api/plays/${play.id}`, {
@@ -72,7 +24,7 @@ export class App {
 export const test = base.extend<object, { app: App }>({
   app: [
     async ({}, use) => {
-      const app = new App(await freePort(4700));
+      const app = new App(await freePort(4700), process.env.E2E_DATABASE_URL!);
       await app.start();
       await use(app);
       await app.kill('SIGTERM');

@@ -2,7 +2,7 @@ import { startServer } from '../server/src/serve.ts';
 
 /** A server of the tests' own, started as a process so that a test can kill it. */
 const running = await startServer({
-  databaseUrl: process.env.E2E_DATABASE_URL!,
+  databaseUrl: process.env.DATABASE_URL!,
   port: Number(process.env.PORT),
   webRoot: process.env.WEB_ROOT!,
   build: process.env.BUILD!,
