@@ -1,7 +1,7 @@
 import { defineConfig } from 'vitest/config';
 
-/** Starts the real commands, database and all. */
-const NEEDS_DATABASE = 'scripts/src/run-server.test.ts';
+/** Tests of the scripts that need a database: those that start the real commands, and faults put to a server. */
+const NEED_DATABASE = ['scripts/src/run-server.test.ts', 'scripts/src/faults/server-faults.test.ts'];
 
 export default defineConfig({
   test: {
@@ -10,7 +10,7 @@ export default defineConfig({
         test: {
           name: 'unit',
           include: ['{core,diagram,cli,web,scripts}/src/**/*.test.ts'],
-          exclude: [NEEDS_DATABASE],
+          exclude: NEED_DATABASE,
           setupFiles: ['scripts/src/test-seed.ts'],
         },
       },
@@ -18,7 +18,7 @@ export default defineConfig({
         test: {
           name: 'server',
           globalSetup: 'scripts/src/test-database.ts',
-          include: ['server/src/**/*.test.ts', NEEDS_DATABASE],
+          include: ['server/src/**/*.test.ts', ...NEED_DATABASE],
           fileParallelism: false,
           testTimeout: 20_000,
           hookTimeout: 60_000,

@@ -7,7 +7,7 @@ test('twenty times at random the tab, the browser or the server dies: nothing is
   test.setTimeout(240_000);
   const seed = Number(process.env.KILLS_SEED ?? 20);
   const killed = await randomKills(app, 20, seed);
-  console.log(`seed ${seed}: ${killed.edits} edits, ${killed.kills} kills`);
+  test.info().annotations.push({ type: 'seed', description: String(seed) });
   expect(killed).toMatchObject({ kills: 20, lost: 0, asked: 0 });
   expect(killed.edits).toBeGreaterThan(20);
 });

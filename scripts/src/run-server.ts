@@ -29,7 +29,7 @@ export function wantedPort(): number {
 }
 
 /** The address to listen on: this machine's own until people sign in. */
-export function wantedHost(): string {
+function wantedHost(): string {
   const host = process.env.HOST ?? '127.0.0.1';
   if (!LOOPBACK.includes(host))
     throw new SayError(

@@ -49,7 +49,11 @@ export function courtLines(court: Court): CourtLine[] {
   }
   straight('freeThrow', -lane, court.freeThrowY, lane, court.freeThrowY);
   arc('freeThrowCircle', { x: 0, y: court.freeThrowY }, court.circleRadius, 0, 180);
-  const meet = (Math.asin((arcMeetsCorner(court) - court.rimY) / court.arcRadius) * 180) / Math.PI;
+  // An old court of a league's own may have no arc at all.
+  const meet =
+    court.arcRadius <= 0
+      ? 90
+      : (Math.asin((arcMeetsCorner(court) - court.rimY) / court.arcRadius) * 180) / Math.PI;
   arc('threePoint', rim, court.arcRadius, meet, 180 - meet);
   if (court.restrictedRadius !== null) {
     arc('restricted', rim, court.restrictedRadius, 0, 180);

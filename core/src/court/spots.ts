@@ -32,7 +32,7 @@ const ROWS = [
     words: 'slot',
     code: 's',
     sided: true,
-    at: (c) => ({ x: 8.5, y: c.rimY + Math.sqrt((c.arcRadius + 1.5) ** 2 - 8.5 ** 2) }),
+    at: (c) => ({ x: 8.5, y: c.rimY + Math.sqrt(Math.max(0, (c.arcRadius + 1.5) ** 2 - 8.5 ** 2)) }),
   },
   { key: 'wing', words: 'wing', code: 'w', sided: true, at: (c) => onArc(c, 18) },
   {

@@ -19,7 +19,7 @@ export type Doc = readonly number[];
 
 const same = (a: Doc, b: Doc): boolean => a.length === b.length && a.every((x, i) => x === b[i]);
 const RULES = { same, print: (d: Doc) => d.join() };
-export const holds = (a: Doc, b: Doc): boolean => b.every((x) => a.includes(x));
+const holds = (a: Doc, b: Doc): boolean => b.every((x) => a.includes(x));
 
 interface Message {
   readonly from: number;

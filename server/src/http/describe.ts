@@ -43,7 +43,6 @@ export const Word = z
   .string()
   .min(1)
   .max(40)
-  // eslint-disable-next-line no-control-regex
   .regex(/^[^\0-\x1f\x7f\ud800-\udfff]*$/u);
 
 /** What the database counts with. */

@@ -2,7 +2,7 @@ import type { MiddlewareHandler } from 'hono';
 import { problemResponse } from './problem.ts';
 
 /** Names this server answers to: itself, on its own machine. */
-export const OWN_NAMES: readonly string[] = ['localhost', '127.0.0.1', '[::1]'];
+const OWN_NAMES: readonly string[] = ['localhost', '127.0.0.1', '[::1]'];
 
 const nameOf = (host: string): string => host.replace(/:\d+$/, '').toLowerCase();
 
