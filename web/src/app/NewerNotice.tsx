@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import styled from 'styled-components';
 import { useNewer } from './newer.ts';
 
@@ -6,6 +7,8 @@ const Notice = styled.div`
   left: 14px;
   bottom: 14px;
   z-index: 20;
+  max-width: calc(100vw - 28px);
+  box-sizing: border-box;
   display: flex;
   gap: 12px;
   align-items: center;
@@ -27,12 +30,17 @@ const Notice = styled.div`
 
 /** The server has another build than this tab: everything drawn is kept, and a reload brings the new one. */
 export function NewerNotice() {
-  if (!useNewer()) return null;
+  const newer = useNewer();
+  const [later, setLater] = useState(false);
+  if (!newer || later) return null;
   return (
     <Notice role="status">
       A newer Corkscrew is here. What you drew is kept.
       <button type="button" onClick={() => location.reload()}>
         Reload
+      </button>
+      <button type="button" onClick={() => setLater(true)}>
+        Later
       </button>
     </Notice>
   );

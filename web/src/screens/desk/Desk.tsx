@@ -49,6 +49,11 @@ const Page = styled.div`
     min-width: 0;
     flex: 0 1 auto;
   }
+  @media (max-width: 900px) {
+    .fact {
+      display: none;
+    }
+  }
   @media (max-width: 600px) {
     .title {
       margin-left: 0;

@@ -10,8 +10,9 @@ import { usePick } from './store.ts';
 
 const Bar = styled.section`
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
-  gap: 14px;
+  gap: 8px 14px;
   padding: 8px 14px;
   background: var(--gap-w);
   border-bottom: 1px solid var(--gap);
@@ -28,8 +29,20 @@ const Bar = styled.section`
     color: var(--ink-2);
   }
   .say {
-    flex: 1;
+    flex: 1 1 260px;
     color: var(--ink);
+  }
+  .answers {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px;
+  }
+  figcaption span {
+    display: block;
+    max-width: 130px;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
   }
 `;
 
@@ -55,11 +68,13 @@ function Conflict({ play, theirs }: { play: Play; theirs: Play }) {
       <p className="say">
         This play was changed somewhere else since you opened it. Keep yours, take theirs, or keep both.
       </p>
-      <Side label="Yours" play={play} at={at} />
-      <Side label="Theirs" play={theirs} at={at} />
-      <MainButton onPress={() => settle('mine')}>Keep mine</MainButton>
-      <Button onPress={() => settle('theirs')}>Take theirs</Button>
-      <Button onPress={() => settle('both')}>Keep both</Button>
+      <Side label="Yours" play={play} other={theirs} at={at} />
+      <Side label="Theirs" play={theirs} other={play} at={at} />
+      <div className="answers">
+        <MainButton onPress={() => settle('mine')}>Keep mine</MainButton>
+        <Button onPress={() => settle('theirs')}>Take theirs</Button>
+        <Button onPress={() => settle('both')}>Keep both</Button>
+      </div>
     </Bar>
   );
 }
@@ -69,8 +84,12 @@ function Trashed() {
   return (
     <Bar role="alert" aria-label="In the trash">
       <p className="say">This play is in the trash. Take it out, or keep what is on the desk as a copy.</p>
-      <MainButton onPress={() => void takeOut()}>Take it out</MainButton>
-      <Button onPress={() => void keepAsCopy().then((id) => id && go(`/plays/${id}`))}>Keep as a copy</Button>
+      <div className="answers">
+        <MainButton onPress={() => void takeOut()}>Take it out</MainButton>
+        <Button onPress={() => void keepAsCopy().then((id) => id && go(`/plays/${id}`))}>
+          Keep as a copy
+        </Button>
+      </div>
     </Bar>
   );
 }
@@ -84,21 +103,25 @@ function Offered({ play, offer, more }: { play: Play; offer: Offer; more: number
           Something of this play that this device kept can’t be read. Save it as a file, and nothing is lost.
           {others}
         </p>
-        <MainButton onPress={() => saveText(`${offer.draft.play}.kept.json`, offer.draft.text)}>
-          Save as a file
-        </MainButton>
-        <Button onPress={() => dropOffer(offer)}>Throw it away</Button>
+        <div className="answers">
+          <MainButton onPress={() => saveText(`${offer.draft.play}.kept.json`, offer.draft.text)}>
+            Save as a file
+          </MainButton>
+          <Button onPress={() => dropOffer(offer)}>Throw it away</Button>
+        </div>
       </Bar>
     );
   const at = firstDifference(play, offer.play);
   return (
     <Bar role="alert" aria-label="Kept on this device">
       <p className="say">This device kept another version of this play, which was never saved.{others}</p>
-      <Side label="On the desk" play={play} at={at} />
-      <Side label="Kept here" play={offer.play} at={at} />
-      <MainButton onPress={() => takeOffer(offer)}>Take this one</MainButton>
-      <Button onPress={() => void copyOffer(offer)}>Keep as a second play</Button>
-      <Button onPress={() => dropOffer(offer)}>Throw it away</Button>
+      <Side label="On the desk" play={play} other={offer.play} at={at} />
+      <Side label="Kept here" play={offer.play} other={play} at={at} />
+      <div className="answers">
+        <MainButton onPress={() => takeOffer(offer)}>Take this one</MainButton>
+        <Button onPress={() => void copyOffer(offer)}>Keep as a second play</Button>
+        <Button onPress={() => dropOffer(offer)}>Throw it away</Button>
+      </div>
     </Bar>
   );
 }
@@ -111,7 +134,7 @@ function firstDifference(a: Play, b: Play): number {
   return i >= 0 ? i : two.length > one.length ? one.length : 0;
 }
 
-function Side({ label, play, at }: { label: string; play: Play; at: number }) {
+function Side({ label, play, other, at }: { label: string; play: Play; other: Play; at: number }) {
   const court = courtFor(play);
   const walks = walkLine(play, mainLine(play));
   const i = Math.min(at, walks.length - 1);
@@ -120,7 +143,7 @@ function Side({ label, play, at }: { label: string; play: Play; at: number }) {
       <FramePicture court={court} walk={walks[i]!} next={walks[i + 1]} width={84} />
       <figcaption>
         <b>{label}</b>
-        <br />
+        {play.name === other.name ? <br /> : <span title={play.name}>“{play.name}”</span>}
         {walks.length === 1 ? '1 frame' : `${walks.length} frames`}
         <br />
         here: frame {i + 1}
