@@ -1,4 +1,4 @@
-import { LIMITS, readPlay, type Play } from '@corkscrew/core';
+import { LIMITS, readPlay, utf8Length, type Play } from '@corkscrew/core';
 import { findNodeAtLocation, parse, parseTree, printParseErrorCode, type ParseError } from 'jsonc-parser';
 import { readFileSync } from 'node:fs';
 
@@ -30,7 +30,7 @@ export function openPlayFile(file: string): Opened {
       sentence: 'There is no such file, or it may not be read.',
     };
   }
-  if (text.length > LIMITS.bytes)
+  if (utf8Length(text) > LIMITS.fileBytes)
     return { ok: false, file, line: null, at: null, sentence: 'This file is too large for a play.' };
   const errors: ParseError[] = [];
   const value: unknown = parse(text, errors, { disallowComments: true });

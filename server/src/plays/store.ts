@@ -102,8 +102,10 @@ async function keep(
       );
   }
   await keepVersion(db, actor, id, { revision, frames, sitting: save.sitting, document: save.document });
+  const saved = await noted(db, actor, { id, revision, updatedAt: updatedAt.toISOString() }, save);
+  // Last: until the end of the transaction every other save of the team waits for it.
   await bumpList(db, team);
-  return noted(db, actor, { id, revision, updatedAt: updatedAt.toISOString() }, save);
+  return saved;
 }
 
 /** The first answer to a save of this name, if there was one. */

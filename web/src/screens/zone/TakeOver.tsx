@@ -1,5 +1,6 @@
 import {
   DEFENDERS,
+  editAll,
   freshIds,
   lineThrough,
   newPlay,
@@ -53,37 +54,37 @@ export function TakeOver() {
   );
 }
 
+/** A new play whose set is the picture, against its zone. Throws a sentence where that can't be. */
 function playFrom(room: Room): Play {
-  const ball = PLAYERS[room.holder < 0 ? 0 : room.holder]!;
-  const play = newPlay({
+  const blank = newPlay({
     id: nanoid(12),
     name: `Against a ${room.zone}`,
     court: room.court,
     level: room.level,
     alignment: room.set,
-    ball,
+    ball: PLAYERS[room.holder < 0 ? 0 : room.holder]!,
   });
-  const { alignment: _moved, ...start } = play.start;
-  const places = Object.fromEntries(
-    PLAYERS.map((p, i) => [p, { ...room.places[i]! }]),
-  ) as Play['start']['places'];
   const told = DEFENDERS.flatMap((x, d) => (room.chases[d] ? [[x, room.chases[d]] as const] : []));
-  return {
-    ...play,
-    ...(room.women ? { women: true } : {}),
-    against: [room.zone],
-    start: { ...start, places },
-    defences: [
-      {
-        id: 'd1',
-        name: room.zone,
-        type: 'zone',
-        zone: room.zone,
-        ...(room.schools.length > 0 ? { schools: [...room.schools] } : {}),
-        ...(told.length > 0 ? { chases: Object.fromEntries(told) } : {}),
-      },
-    ],
-  };
+  const made = editAll(blank, [
+    ...(room.women ? [{ do: 'level' as const, level: room.level, women: true }] : []),
+    { do: 'against', against: [room.zone] },
+    ...PLAYERS.map((player, i) => ({ do: 'place' as const, player, place: { ...room.places[i]! } })),
+    {
+      do: 'defences',
+      defences: [
+        {
+          id: 'd1',
+          name: room.zone,
+          type: 'zone',
+          zone: room.zone,
+          ...(room.schools.length > 0 ? { schools: [...room.schools] } : {}),
+          ...(told.length > 0 ? { chases: Object.fromEntries(told) } : {}),
+        },
+      ],
+    },
+  ]);
+  if (!made.ok) throw new Error(made.sentence);
+  return made.play;
 }
 
 /** A man nearer to his place than this stays where he is (ft). */
