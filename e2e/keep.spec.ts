@@ -72,6 +72,11 @@ test('two tabs of one coach: one has the pen, the other follows, takes it with i
   await expect(saved(page)).toBeVisible();
   expect(await app.play(id)).toMatchObject({ name: 'Two tabs, one coach' });
   await expect(page.getByRole('alert')).toHaveCount(0);
+  // The tab with the pen is closed: the other goes on by itself.
+  await expect(other.getByTestId('save')).toContainText('In another tab');
+  await page.close();
+  await expect(other.getByTestId('save')).not.toContainText('In another tab', { timeout: 10_000 });
+  await expect(saved(other)).toBeVisible();
 });
 
 test('a tab that is held up loses the pen after three seconds; what it had is not lost', async ({
@@ -234,9 +239,17 @@ test('a save that is refused says why and is tried again after a change; a full 
   });
   await drag(page, [21.75, 3.5], [16.7, 18]);
   await expect(page.getByTestId('save')).toContainText('The disk of the server is full.');
+  // With no room on this device either, the coach is told to leave the tab open.
+  await page.evaluate(() => {
+    IDBObjectStore.prototype.put = () => {
+      throw new DOMException('full', 'QuotaExceededError');
+    };
+  });
+  await drag(page, [-6, 19], [-6, 9]);
+  await expect(page.getByTestId('save')).toContainText('Leave this tab open');
   answer.status = 200;
   await expect(saved(page)).toBeVisible({ timeout: 10_000 });
-  expect((await app.play(id)).frames[0]!.actions).toHaveLength(2);
+  expect((await app.play(id)).frames[0]!.actions).toHaveLength(3);
 });
 
 test('a kept draft that can’t be read is offered as a file, one that says something else beside the play', async ({

@@ -16,6 +16,7 @@ const HAPPENINGS = fc.oneof(
   { weight: 4, arbitrary: fc.tuple(fc.constant('arrive' as const), any) },
   { weight: 4, arbitrary: fc.tuple(fc.constant('answer' as const), any, fc.boolean()) },
   { weight: 2, arbitrary: fc.tuple(fc.constant('take' as const), tab) },
+  { weight: 1, arbitrary: fc.tuple(fc.constant('lookAfter' as const), tab) },
   { weight: 3, arbitrary: fc.tuple(fc.constant('open' as const), tab) },
   { weight: 1, arbitrary: fc.tuple(fc.constant('kill' as const), tab) },
   { weight: 1, arbitrary: fc.tuple(fc.constant('deliver' as const)) },
@@ -48,6 +49,74 @@ function lived(story: Story): World {
   world.heal();
   return world;
 }
+
+describe('stories that once went wrong', () => {
+  it.each<[string, Story]>([
+    [
+      'the answer to a save of before the pen was given away',
+      [
+        ['open', 1],
+        ['edit', 0],
+        ['edit', 1],
+        ['due', 0],
+        ['hear', 0],
+        ['kill', 1],
+        ['open', 1],
+        ['edit', 0],
+        ['hear', 1],
+      ],
+    ],
+    [
+      'out of the trash, and changed there before',
+      [['edit', 0], ['kill', 0], ['elsewhere'], ['trash'], ['open', 1], ['choose', 1, 'mine']],
+    ],
+    ['the pen given to a tab that dies', [['open', 1], ['edit', 1], ['edit', 0], ['kill', 1], ['elsewhere']]],
+    [
+      'a change on what was heard only after it',
+      [
+        ['open', 1],
+        ['edit', 0],
+        ['edit', 1],
+        ['hear', 1],
+        ['edit', 1],
+        ['kill', 1],
+        ['kill', 0],
+        ['open', 0],
+      ],
+    ],
+    [
+      'a draft taken over, sent from another page, and changed in a tab that never heard of it',
+      [
+        ['edit', 0],
+        ['open', 1],
+        ['kill', 0],
+        ['open', 0],
+        ['kill', 0],
+        ['deliver'],
+        ['edit', 1],
+        ['kill', 1],
+        ['open', 0],
+      ],
+    ],
+    [
+      'a tab held up while it is given the pen',
+      [
+        ['open', 1],
+        ['edit', 1],
+        ['edit', 0],
+        ['due', 0],
+        ['freeze', 1],
+        ['hear', 0],
+        ['edit', 0],
+        ['take', 0],
+      ],
+    ],
+  ])('%s', (_, story) => {
+    const world = lived(story);
+    expect(world.faults.join()).toBe('');
+    expect(world.lost()).toEqual([]);
+  });
+});
 
 describe('whatever happens, in whatever order', () => {
   it(

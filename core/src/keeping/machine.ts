@@ -117,7 +117,9 @@ export function step<D>(k: Keeping<D>, h: Happening<D>, rules: Rules<D>): Step<D
     case 'edited':
       return edited(k, h.doc, h.meant, rules);
     case 'wants':
-      return k.pen === 'theirs' ? [{ ...k, pen: 'asked' }, [{ do: 'ask' }]] : [k, []];
+      return k.pen === 'theirs'
+        ? [{ ...k, pen: 'asked', base: k.meant.length === 0 ? k.doc : k.base }, [{ do: 'ask' }]]
+        : [k, []];
     case 'due':
       return due(k);
     case 'answered':
@@ -281,7 +283,7 @@ function chose<D>(k: Keeping<D>, what: 'mine' | 'theirs' | 'restored', { print }
 function wanted<D>(k: Keeping<D>, by: string): Step<D> {
   if (k.pen !== 'mine') return [k, []];
   // The draft stays until the new holder is heard to have all of it.
-  return [{ ...k, pen: 'theirs' }, [{ do: 'release' }, tell(k, by)]];
+  return [{ ...k, pen: 'theirs', base: k.doc }, [{ do: 'release' }, tell(k, by)]];
 }
 
 /** The changes meant, done on a document; those that it refuses are left out. */

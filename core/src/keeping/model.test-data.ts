@@ -279,6 +279,15 @@ export class World {
     this.happens(i, { is: 'took', at: this.newest(now) });
   }
 
+  /** A tab that follows finds that nobody has the pen any more, and goes on by itself. */
+  lookAfter(i: number): void {
+    if (this.awake(i)?.pen !== 'theirs' || this.lock !== null) return;
+    this.lock = i;
+    this.happens(i, { is: 'wants' });
+    this.queue = this.queue.filter((t) => t !== i);
+    this.take(i);
+  }
+
   /** What a tab goes on from that takes the pen: of the silent one’s draft, its own view, the server. */
   private newest(now: Keeping<Doc>): At<Doc> {
     const drafts = [...this.store.values()].filter((d) => d.sitting !== now.me);
@@ -378,6 +387,7 @@ export class World {
       for (let i = 0; i < this.tabs.length; i++) {
         this.hear(i);
         this.take(i);
+        this.lookAfter(i);
         this.due(i);
       }
       this.arrive(0);

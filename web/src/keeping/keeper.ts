@@ -3,16 +3,13 @@ import {
   keeping,
   opening,
   printOf,
-  readPlayText,
   sameDocument,
   step,
   taking,
-  type Answer,
   type At,
   type Draft,
   type Effect,
   type Extent,
-  type Found,
   type Happening,
   type Keeping,
   type Meant,
@@ -20,11 +17,12 @@ import {
   type Rules,
 } from '@corkscrew/core';
 import { nanoid } from 'nanoid';
-import { api, ApiProblem, Unreachable } from '../app/api.ts';
+import { Unreachable } from '../app/api.ts';
 import { currentTeam } from '../app/team.ts';
 import { deliverSoon } from './deliver.ts';
-import { draftsOf, dropCovered, openDrafts, putDraft, removeDraft, yieldDraft } from './drafts.ts';
-import { sendSave, theirsOf } from './send.ts';
+import { dropCovered, openDrafts, putDraft, removeDraft, yieldDraft } from './drafts.ts';
+import { ask, findDrafts } from './find.ts';
+import { sendSave } from './send.ts';
 import { alive, Channel, live, Pen, type Move, type Said } from './tabs.ts';
 
 /** Another version of a play that this device kept, or something of it that can't be read. */
@@ -42,6 +40,8 @@ export interface Shown {
   /** When the server last said that it has the play. */
   readonly savedAt: string | null;
   readonly offers: readonly Offer[];
+  /** This device can't keep changes: it is full, or forbids it. */
+  readonly unkept: boolean;
 }
 
 /** How the machine compares plays. */
@@ -50,22 +50,6 @@ const RULES: Rules<Play> = { same: sameDocument, print: (play) => printOf(canoni
 /** Milliseconds: a holder that is silent this long loses the pen; one that let go is waited for a little. */
 const SILENT = 3000;
 const GRACE = 300;
-
-/** The server's answer to what it has of a play. An unreadable document is a problem with its sentence. */
-async function ask(id: string): Promise<{ answer: Answer<Play>; at: string | null; problem: Error | null }> {
-  try {
-    const stored = await api.play(id);
-    const theirs = theirsOf(stored);
-    if (typeof theirs === 'string')
-      throw new ApiProblem({ type: 'about:blank', title: 'Not readable', status: 422, detail: theirs });
-    return { answer: theirs, at: stored.updatedAt, problem: null };
-  } catch (error) {
-    if (error instanceof Unreachable) return { answer: 'unreachable', at: null, problem: error };
-    if (error instanceof ApiProblem && error.problem.status === 404)
-      return { answer: 'none', at: null, problem: error };
-    throw error;
-  }
-}
 
 /**
  * Keeps one play: carries out on this device, between tabs and with the server, what the machine in the core
@@ -81,10 +65,13 @@ export class Keeper {
   private kept!: Keeping<Play>;
   private offers: readonly Offer[] = [];
   private savedAt: string | null = null;
+  /** This device could not write the last draft. */
+  private unkept = false;
   private move: Move = null;
   /** The document last told, or heard of, among the tabs. */
   private told: Play | null = null;
   private timer: ReturnType<typeof setTimeout> | undefined;
+  private readonly watch: ReturnType<typeof setInterval>;
   private given: At<Play> | null = null;
   private waiting: (() => void)[] = [];
   private asking: AbortController | null = null;
@@ -97,6 +84,7 @@ export class Keeper {
     this.pen = new Pen(this.team, id, () => this.happens({ is: 'lost' }));
     this.channel = new Channel(this.team, id, (said) => this.hear(said));
     window.addEventListener('online', this.online);
+    this.watch = setInterval(() => void this.lookAfter(), SILENT);
   }
 
   /** Opens a play: what the server has, what this device kept, or what another tab is at. Throws when there is nothing anywhere. */
@@ -113,7 +101,7 @@ export class Keeper {
   }
 
   get state(): Shown {
-    return { kept: this.kept, move: 'opened', savedAt: this.savedAt, offers: this.offers };
+    return { ...this.shown(null), move: 'opened' };
   }
   get isMine(): boolean {
     return this.kept.pen === 'mine';
@@ -180,7 +168,7 @@ export class Keeper {
   private async start(silent = false): Promise<void> {
     const living = silent ? new Set<string>() : await alive();
     // Drafts first: one that is delivered just now is then with the server when that is asked.
-    const found = await this.found((d) => !living.has(d.sitting));
+    const found = await this.drafts((d) => !living.has(d.sitting));
     const { answer, at, problem } = await ask(this.id);
     const { start, offers, settled } = opening(this.me, answer, found.read, RULES);
     if (!start) throw problem ?? new Unreachable();
@@ -189,33 +177,24 @@ export class Keeper {
     const { doc, extent, from } = start;
     this.savedAt = at;
     this.kept = keeping(this.me, 'mine', { doc, extent, status: start.is, why: '', theirs });
-    if (from) await this.write(doc, extent, false);
-    for (const d of from ? [...settled, from] : settled) await removeDraft(found.drafts.get(d.sitting)!);
+    // Old drafts go once what was in them is written anew; where this device fails, they stay.
+    if (!from || (await this.write(doc, extent, false)))
+      for (const d of from ? [...settled, from] : settled)
+        await removeDraft(found.drafts.get(d.sitting)!).catch(() => undefined);
     this.offers = [
       ...offers.map((o) => ({ draft: found.drafts.get(o.sitting)!, play: o.doc })),
       ...found.broken.map((draft) => ({ draft, play: null })),
     ];
-    this.channel.say({ is: 'at', at: plain(this.kept), to: null, move: null });
+    // Slow to open, it may have lost the pen meanwhile.
+    if (!this.pen.isHere) this.happens({ is: 'lost' });
+    else this.channel.say({ is: 'at', at: plain(this.kept), to: null, move: null });
     if (start.is === 'unsaved') this.wait(0);
   }
 
-  /** Drafts of this play, read; those that can't be, apart. */
-  private async found(which: (d: Draft) => boolean) {
-    const all = (await draftsOf(this.team, this.id).catch((): Draft[] => [])).filter(
-      (d) => d.sitting !== this.me && which(d),
-    );
-    const drafts = new Map<string, Draft>();
-    const read: Found<Play>[] = [];
-    const broken: Draft[] = [];
-    for (const d of all) {
-      const play = readPlayText(d.text);
-      if (!play.ok) broken.push(d);
-      else {
-        drafts.set(d.sitting, d);
-        read.push({ ...d, doc: play.play });
-      }
-    }
-    return { read, drafts, broken };
+  /** This device's drafts of the play, but for those of this sitting's present name. */
+  private drafts(which: (d: Draft) => boolean) {
+    const me = (this.kept as Keeping<Play> | undefined)?.me ?? this.me;
+    return findDrafts(this.team, this.id, (d) => d.sitting !== me && which(d));
   }
 
   private happens(h: Happening<Play>): void {
@@ -234,7 +213,7 @@ export class Keeper {
     const failed = () => undefined;
     switch (e.do) {
       case 'keep':
-        void this.write(e.doc, e.extent, e.asked).catch(failed);
+        void this.write(e.doc, e.extent, e.asked);
         return;
       case 'drop':
         void dropCovered(this.team, this.id, e.extent).catch(failed);
@@ -267,14 +246,23 @@ export class Keeper {
     }
   }
 
-  private write(doc: Play, extent: Extent, asked: boolean): Promise<void> {
+  /** Writes the draft; says whether this device could, and tells when it can't, or can again. */
+  private async write(doc: Play, extent: Extent, asked: boolean): Promise<boolean> {
     const sitting = this.kept.me;
-    return putDraft({
+    const written = await putDraft({
       ...{ ...extent, team: this.team, play: this.id, sitting },
       covers: { ...extent.covers, [sitting]: extent.count },
       ...(asked ? { asked } : {}),
       text: JSON.stringify(doc),
-    });
+    }).then(
+      () => true,
+      () => false,
+    );
+    if (written === this.unkept) {
+      this.unkept = !written;
+      this.tell(null);
+    }
+    return written;
   }
 
   private wait(ms: number): void {
@@ -313,22 +301,28 @@ export class Keeper {
     this.given = null;
     this.asking?.abort();
     const asking = (this.asking = new AbortController());
-    this.channel.say({ is: 'wanted', from: this.kept.me });
-    const patience = setTimeout(() => asking.abort(), SILENT);
-    let here = await this.pen.take({ signal: asking.signal });
-    clearTimeout(patience);
-    if (this.asking !== asking || this.kept.pen !== 'asked') return;
-    if (!here) here = await this.pen.take({ steal: true });
-    else if (!this.given) await new Promise((done) => setTimeout(done, GRACE));
-    if (!here || this.kept.pen !== 'asked') return;
+    if (!this.pen.isHere) {
+      this.channel.say({ is: 'wanted', from: this.kept.me });
+      const patience = setTimeout(() => asking.abort(), SILENT);
+      const came = await this.pen.take({ signal: asking.signal });
+      clearTimeout(patience);
+      if (this.asking !== asking || this.kept.pen !== 'asked') return;
+      if (!came && !(await this.pen.take({ steal: true }))) return;
+      if (came && !this.given) await new Promise((done) => setTimeout(done, GRACE));
+      if (this.kept.pen !== 'asked') return;
+    }
     if (this.given) return this.happens({ is: 'heard', at: this.given, to: this.kept.me });
-    const { read } = await this.found(() => true);
+    const { read } = await this.drafts(() => true);
     const { answer } = await ask(this.id).catch(() => ({ answer: 'unreachable' as const }));
-    this.happens({
-      is: 'took',
-      at: taking({ ...plain(this.kept), doc: this.kept.base }, answer, read, RULES),
-    });
+    const view = { ...plain(this.kept), doc: this.kept.base };
+    this.happens({ is: 'took', at: taking(view, answer, read, RULES) });
   }
+
+  /** While another tab has the pen: when that is gone, this one goes on, and saves what it left. */
+  private readonly lookAfter = async (): Promise<void> => {
+    if ((this.kept as Keeping<Play> | undefined)?.pen !== 'theirs' || this.closing) return;
+    if (await this.pen.take({ ifAvailable: true })) this.happens({ is: 'wants' });
+  };
 
   private flush(): void {
     const waiting = this.waiting;
@@ -340,7 +334,7 @@ export class Keeper {
   private async lookForOffers(): Promise<void> {
     const living = await alive();
     const own = (d: Draft) => d.sitting.startsWith(this.me) && d.sitting !== this.kept.me;
-    const { read, drafts, broken } = await this.found((d) => own(d) || !living.has(d.sitting));
+    const { read, drafts, broken } = await this.drafts((d) => own(d) || !living.has(d.sitting));
     this.offers = [
       ...read.map(({ sitting, doc }) => ({ draft: drafts.get(sitting)!, play: doc })),
       ...broken.map((draft) => ({ draft, play: null })),
@@ -348,8 +342,13 @@ export class Keeper {
     this.tell(null);
   }
 
+  private shown(move: Move): Shown {
+    const { kept, savedAt, offers, unkept } = this;
+    return { kept, move, savedAt, offers, unkept };
+  }
+
   private tell(move: Move): void {
-    this.show({ kept: this.kept, move, savedAt: this.savedAt, offers: this.offers });
+    this.show(this.shown(move));
   }
 
   private readonly online = (): void => this.happens({ is: 'due' });
@@ -366,6 +365,7 @@ export class Keeper {
 
   private end(): void {
     clearTimeout(this.timer);
+    clearInterval(this.watch);
     window.removeEventListener('online', this.online);
     this.pen.release();
     this.channel.close();

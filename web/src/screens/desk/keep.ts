@@ -13,9 +13,13 @@ let keeper: Keeper | null = null;
 /** Since when the server has been away. */
 let since = '';
 
-function saveOf({ kept, savedAt }: Shown): SaveState {
+const UNKEPT =
+  'This device can’t keep your changes, and the server has not got them yet. Leave this tab open until it has.';
+
+function saveOf({ kept, savedAt, unkept }: Shown): SaveState {
   const { status, why, theirs } = kept;
   if (status !== 'offline') since = '';
+  if (unkept && status !== 'saved') return { is: 'refused', why: UNKEPT };
   switch (status) {
     case 'saved':
       return { is: 'saved', at: clock(savedAt === null ? new Date() : new Date(savedAt)) };
