@@ -1,3 +1,4 @@
+import { editAll, newPlay as blank } from '@corkscrew/core';
 import { clickFloor, drag, expect, newPlay, saved, test } from './app.ts';
 
 test('a four-frame play with every verb, by the pointer, is the same after a reload', async ({
@@ -142,4 +143,35 @@ test('a baseline throw-in is set before the first frame; tempo and screen angle 
   await expect
     .poll(async () => (await app.play(id)).frames[0]!.actions.map((a) => a.does))
     .toEqual(['pass', 'screen', 'cut']);
+});
+
+test('endings that start from the set stand on the ladder, and each can be drawn on', async ({
+  page,
+  app,
+}) => {
+  const set = blank({
+    id: 'from-the-set',
+    name: 'From the set',
+    court: 'nfhs',
+    level: 'pro',
+    alignment: 'horns',
+    ball: '1',
+  });
+  const made = editAll(set, [
+    { do: 'addAction', frame: 'f1', action: { by: '1', does: 'pass', to: '4' } },
+    { do: 'addFrame', after: null, fork: true, read: { does: 'deny', who: ['x4'] } },
+  ]);
+  if (!made.ok) throw new Error(made.sentence);
+  await app.put(made.play, 0);
+  await page.goto(`${app.url}/plays/from-the-set`);
+  await expect(page.getByText('From the set, by what they do:')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'As drawn' })).toHaveAttribute('aria-pressed', 'true');
+  await page.getByRole('button', { name: 'x4 denies' }).click();
+  await expect(page.getByTestId('rung-1')).toContainText('Nobody has moved yet');
+  await drag(page, [-21.75, 3.5], [-16.7, 18]);
+  await expect(saved(page)).toBeVisible();
+  expect((await app.play('from-the-set')).frames.map((f) => [f.parent, f.actions.length])).toEqual([
+    [null, 1],
+    [null, 1],
+  ]);
 });

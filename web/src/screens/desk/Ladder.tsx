@@ -1,4 +1,4 @@
-import { captionOf, childrenOf, readWords, recognise, type Finding } from '@corkscrew/core';
+import { captionOf, childrenOf, readWords, recognise, type Finding, type Frame } from '@corkscrew/core';
 import { Copy, Plus, Trash2 } from 'lucide-react';
 import { memo, useEffect, useRef } from 'react';
 import styled from 'styled-components';
@@ -182,6 +182,7 @@ export function Ladder({ findings }: { findings: readonly Finding[] }) {
   }, [frameId, branch]);
   const frames = view.line.length;
   const last = view.line.at(-1)!;
+  const fromSet = play.frames.filter((f) => f.parent === null);
   return (
     <Box aria-label="Ladder" id="ladder">
       <div className="head">
@@ -191,6 +192,9 @@ export function Ladder({ findings }: { findings: readonly Finding[] }) {
         </span>
       </div>
       <ol ref={list}>
+        {fromSet.length > 1 && (
+          <Endings of={fromSet} line={view.line} words="From the set, by what they do:" />
+        )}
         {view.line.map((f, i) => {
           const children = childrenOf(play, f.id);
           return [
@@ -204,28 +208,7 @@ export function Ladder({ findings }: { findings: readonly Finding[] }) {
               />
             </li>,
             children.length > 1 && (
-              <Fork key={`fork-${f.id}`}>
-                Then, by what they do:
-                <div className="reads">
-                  {children.map((c, k) => (
-                    <ReadChip
-                      key={c.id}
-                      aria-pressed={view.line.some((l) => l.id === c.id)}
-                      onClick={() =>
-                        useDesk.setState({
-                          branch: c.id,
-                          frameId: c.id,
-                          actionId: null,
-                          pending: null,
-                          time: null,
-                        })
-                      }
-                    >
-                      {c.read ? readWords(c.read) : k === 0 ? 'As drawn' : `Answer ${k + 1}`}
-                    </ReadChip>
-                  ))}
-                </div>
-              </Fork>
+              <Endings key={`fork-${f.id}`} of={children} line={view.line} words="Then, by what they do:" />
             ),
           ];
         })}
@@ -259,6 +242,28 @@ export function Ladder({ findings }: { findings: readonly Finding[] }) {
         </IconButton>
       </div>
     </Box>
+  );
+}
+
+/** The endings that start from one place, each by its read; the one on the ladder is pressed. */
+function Endings({ of, line, words }: { of: readonly Frame[]; line: readonly Frame[]; words: string }) {
+  return (
+    <Fork>
+      {words}
+      <div className="reads">
+        {of.map((c, k) => (
+          <ReadChip
+            key={c.id}
+            aria-pressed={line.some((l) => l.id === c.id)}
+            onClick={() =>
+              useDesk.setState({ branch: c.id, frameId: c.id, actionId: null, pending: null, time: null })
+            }
+          >
+            {c.read ? readWords(c.read) : k === 0 ? 'As drawn' : `Answer ${k + 1}`}
+          </ReadChip>
+        ))}
+      </div>
+    </Fork>
   );
 }
 
