@@ -361,6 +361,6 @@ function heard<D>(k: Keeping<D>, from: At<D>, { print }: Rules<D>): Step<D> {
  */
 function forked<D>(k: Keeping<D>, from: At<D>): { readonly me: string } | null {
   if (isWithin(k.extent, from.extent) || (k.extent.covers[k.me] ?? 0) === 0) return null;
-  const [base, n] = k.me.split('_') as [string, string | undefined];
-  return { me: `${base}_${Number(n ?? 0) + 1}` };
+  const renamed = /^(.+)_(\d+)$/.exec(k.me);
+  return { me: `${renamed?.[1] ?? k.me}_${Number(renamed?.[2] ?? 0) + 1}` };
 }

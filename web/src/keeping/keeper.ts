@@ -58,7 +58,8 @@ const GRACE = 300;
 export class Keeper {
   readonly id: string;
   private readonly team = currentTeam();
-  private readonly me = nanoid(12);
+  /** Without the sign that sets off a further name of the same sitting. */
+  private readonly me = nanoid(12).replaceAll('_', 'x');
   private readonly endLife = live(this.me);
   private readonly pen: Pen;
   private readonly channel: Channel;
