@@ -57,11 +57,11 @@ async function sendDraft(draft: Draft, tries = 3): Promise<Fate> {
 /** Sends every draft of a sitting that is over. One tab does it at a time. Says what became of them. */
 async function deliverAll(): Promise<readonly Fate[]> {
   const deliver = async (): Promise<Fate[]> => {
-    const living = await alive();
+    const isAlive = await alive();
     const team = currentTeam();
     const fates: Fate[] = [];
     for (const draft of await allDrafts()) {
-      if (draft.team !== team || living.has(draft.sitting)) continue;
+      if (draft.team !== team || isAlive(draft.sitting)) continue;
       fates.push(await sendDraft(draft));
       if (fates.at(-1) === 'waits') break;
     }

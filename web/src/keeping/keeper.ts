@@ -167,9 +167,9 @@ export class Keeper {
 
   /** Begins with the pen, from the server and the drafts of sittings that are over, or silent. */
   private async start(silent = false): Promise<void> {
-    const living = silent ? new Set<string>() : await alive();
+    const isAlive = silent ? () => false : await alive();
     // Drafts first: one that is delivered just now is then with the server when that is asked.
-    const found = await this.drafts((d) => !living.has(d.sitting));
+    const found = await this.drafts((d) => !isAlive(d.sitting));
     const { answer, at, problem } = await ask(this.id);
     const { start, offers, settled } = opening(this.me, answer, found.read, RULES);
     if (!start) throw problem ?? new Unreachable();
@@ -333,9 +333,9 @@ export class Keeper {
 
   /** A draft of this tab's own was left behind, since others went on without it. */
   private async lookForOffers(): Promise<void> {
-    const living = await alive();
+    const isAlive = await alive();
     const own = (d: Draft) => d.sitting.startsWith(this.me) && d.sitting !== this.kept.me;
-    const { read, drafts, broken } = await this.drafts((d) => own(d) || !living.has(d.sitting));
+    const { read, drafts, broken } = await this.drafts((d) => own(d) || !isAlive(d.sitting));
     this.offers = [
       ...read.map(({ sitting, doc }) => ({ draft: drafts.get(sitting)!, play: doc })),
       ...broken.map((draft) => ({ draft, play: null })),

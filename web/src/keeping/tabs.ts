@@ -21,11 +21,12 @@ export function live(sitting: string): () => void {
   return end;
 }
 
-/** Sittings of tabs that are there. */
-export async function alive(): Promise<ReadonlySet<string>> {
+/** Tells whether the tab of a sitting is there, under whatever further name it goes by now. */
+export async function alive(): Promise<(sitting: string) => boolean> {
   const state = await locks()?.query();
-  const names = [...(state?.held ?? []), ...(state?.pending ?? [])].map((l) => l.name ?? '');
-  return new Set(names.filter((n) => n.startsWith(SITTING)).map((n) => n.slice(SITTING.length)));
+  const names = [...(state?.held ?? []), ...(state?.pending ?? [])].map((l) => l.name);
+  const living = new Set(names);
+  return (sitting) => living.has(SITTING + sitting.replace(/_\d+$/, ''));
 }
 
 /** The pen of a play: one tab has it. */
