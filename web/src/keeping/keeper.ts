@@ -1,5 +1,6 @@
 import {
   canonical,
+  isWithin,
   keeping,
   opening,
   printOf,
@@ -337,7 +338,9 @@ export class Keeper {
     const own = (d: Draft) => d.sitting.startsWith(this.me) && d.sitting !== this.kept.me;
     const { read, drafts, broken } = await this.drafts((d) => own(d) || !isAlive(d.sitting));
     this.offers = [
-      ...read.map(({ sitting, doc }) => ({ draft: drafts.get(sitting)!, play: doc })),
+      ...read
+        .filter((d) => !isWithin(d, this.kept.extent))
+        .map(({ sitting, doc }) => ({ draft: drafts.get(sitting)!, play: doc })),
       ...broken.map((draft) => ({ draft, play: null })),
     ];
     this.tell(null);
