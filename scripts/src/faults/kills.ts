@@ -19,8 +19,8 @@ export interface Killed {
 }
 
 const KINDS = ['tab crashes', 'tab closed', 'reload', 'server', 'browser', 'server and browser'] as const;
-/** A new frame after so many actions in one. */
-const FULL = 30;
+/** A new play after so many rounds: one of hundreds of frames would test the drawing of it. */
+const ROUNDS_A_PLAY = 12;
 
 /**
  * One coach draws on one play, and at random moments his tab, his browser or the server dies without a goodbye.
@@ -29,29 +29,26 @@ const FULL = 30;
 export async function randomKills(server: ServerProcess, rounds: number, seed: number): Promise<Killed> {
   const random = new Random(seed);
   const profile = mkdtempSync(join(tmpdir(), 'corkscrew-kills-'));
-  const id = `kills-${seed}`;
-  await put(
-    server,
-    newPlay({ id, name: 'Kills', court: 'nfhs', level: 'pro', alignment: 'horns', ball: '1' }),
-  );
   const wait = (most: number) => new Promise((done) => setTimeout(done, random.below(most)));
-  let [edits, lost, asked, inFrame] = [0, 0, 0, 0];
+  let [edits, lost, asked, earlier] = [0, 0, 0, 0];
+  let id = await fresh(server, `kills-${seed}-0`);
   let context = await launch(profile);
   try {
     let page = await desk(context, server, id);
     for (let round = 0; round < rounds; round++) {
       const kind = random.of(KINDS);
+      if (round > 0 && round % ROUNDS_A_PLAY === 0) {
+        earlier += edits;
+        edits = 0;
+        id = await fresh(server, `kills-${seed}-${round}`);
+        page = await onDesk(page, server, id);
+      }
       if (kind.startsWith('server') && random.next() < 0.5) await server.kill();
       for (let n = 1 + random.below(3); n > 0; n--) {
-        if (inFrame >= FULL) {
-          await freshFrame(page);
-          inFrame = 0;
-        }
         await page.keyboard.press(String(1 + random.below(5)));
         await page.keyboard.press('z');
         await page.keyboard.press('Escape');
         edits += 1;
-        inFrame += 1;
         await wait(120);
       }
       await wait(900);
@@ -69,7 +66,6 @@ export async function randomKills(server: ServerProcess, rounds: number, seed: n
         if (kind === 'reload') await page.goto('about:blank');
         else if (!page.isClosed()) await page.close().catch(() => undefined);
         page = kind === 'reload' ? await onDesk(page, server, id) : await desk(context, server, id);
-        inFrame = FULL;
       }
       asked += await questions(page);
       const kept = await settled(server, page, id);
@@ -80,7 +76,7 @@ export async function randomKills(server: ServerProcess, rounds: number, seed: n
     await context.close().catch(() => undefined);
     rmSync(profile, { recursive: true, force: true });
   }
-  return { kills: rounds, edits, lost, asked };
+  return { kills: rounds, edits: earlier + edits, lost, asked };
 }
 
 const launch = (profile: string): Promise<BrowserContext> =>
@@ -101,13 +97,6 @@ async function onDesk(page: Page, server: ServerProcess, id: string): Promise<Pa
   if (await done.isVisible()) await done.click();
   await page.locator('#court').focus();
   return page;
-}
-
-/** A new frame behind the last one. */
-async function freshFrame(page: Page): Promise<void> {
-  const frames = await page.getByTestId(/^rung-\d+$/).count();
-  for (let i = 0; i < frames; i++) await page.keyboard.press(']');
-  await page.keyboard.press('n');
 }
 
 async function crash(page: Page): Promise<void> {
@@ -144,12 +133,15 @@ async function questions(page: Page): Promise<number> {
 
 const actionsOf = (play: Play): number => play.frames.reduce((n, f) => n + f.actions.length, 0);
 
-async function put(server: ServerProcess, play: Play): Promise<void> {
-  await fetch(`${server.url}/api/plays/${play.id}`, {
+/** An empty play for so many rounds; its id. */
+async function fresh(server: ServerProcess, id: string): Promise<string> {
+  const document = newPlay({ id, name: id, court: 'nfhs', level: 'pro', alignment: 'horns', ball: '1' });
+  await fetch(`${server.url}/api/plays/${id}`, {
     method: 'PUT',
     headers: { 'Content-Type': 'application/json' },
-    body: JSON.stringify({ revision: 0, sitting: 'kills', document: play }),
+    body: JSON.stringify({ revision: 0, sitting: 'kills', document }),
   });
+  return id;
 }
 
 /** Waits until the desk says that all is saved; the actions the server has then. */
