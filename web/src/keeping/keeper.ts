@@ -278,6 +278,9 @@ export class Keeper {
         if (this.pen.isHere && (this.kept as Keeping<Play> | undefined) && this.isMine)
           this.channel.say({ is: 'at', at: plain(this.kept), to: null, move: null });
         return;
+      case 'bye':
+        void this.lookAfter();
+        return;
       case 'wanted':
         return this.happens({ is: 'wanted', by: said.from });
       case 'at':
@@ -371,7 +374,9 @@ export class Keeper {
     clearTimeout(this.timer);
     clearInterval(this.watch);
     window.removeEventListener('online', this.online);
+    const had = this.pen.isHere;
     this.pen.release();
+    if (had) this.channel.say({ is: 'bye', from: this.me });
     this.channel.close();
     this.endLife();
     this.closing?.();

@@ -5,7 +5,7 @@ export type Move = 'did' | 'undid' | 'redid' | null;
 
 /** What tabs on one play say to each other. */
 export type Said =
-  | { readonly is: 'hello' | 'wanted'; readonly from: string }
+  | { readonly is: 'hello' | 'wanted' | 'bye'; readonly from: string }
   | { readonly is: 'at'; readonly at: At<Play>; readonly to: string | null; readonly move: Move };
 
 const SITTING = 'corkscrew sitting ';

@@ -19,6 +19,8 @@ const UNKEPT =
 function saveOf({ kept, savedAt, unkept }: Shown): SaveState {
   const { status, why, theirs } = kept;
   if (status !== 'offline') since = '';
+  // Done here, and not yet with the tab that has the pen.
+  if (kept.meant.length > 0) return { is: 'unsaved' };
   if (unkept && status !== 'saved') return { is: 'refused', why: UNKEPT };
   switch (status) {
     case 'saved':
