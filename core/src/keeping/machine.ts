@@ -221,7 +221,7 @@ function answered<D>(
   }
 }
 
-/** The server has it up to a extent. */
+/** The server has it as far as what was sent; more may have been changed since. */
 function kept<D>(
   k: Keeping<D>,
   upTo: Pick<At<D>, 'doc' | 'extent'>,

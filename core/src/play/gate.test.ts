@@ -3,12 +3,13 @@ import { describe, expect, it } from 'vitest';
 import { PLAYERS } from '../alignment/library.ts';
 import { courtFor } from '../court/rulesets.ts';
 import { compile } from '../motion/compile.ts';
-import { walkThrough } from '../walkthrough/walkthrough.ts';
+import { track } from '../motion/track.ts';
+import { checkInput, walkThrough } from '../walkthrough/walkthrough.ts';
 import type { Change, NewAction } from './change.ts';
 import type { Play } from './document.ts';
 import { edit, editAll } from './edit.ts';
 import { excessOf } from './gate.ts';
-import { LIMITS } from './limits.ts';
+import { LIMITS, LONGEST_LINE } from './limits.ts';
 import { cutText, suffixed } from './names.ts';
 import { readPlay, readPlayText, writePlay } from './read.ts';
 import { anyChange, playOf, samplePlay } from './sample.test-data.ts';
@@ -356,6 +357,11 @@ describe('size', () => {
 it('a play of hours is told, and measured only as far as anybody plans', () => {
   const holds = PLAYERS.map((by): NewAction => ({ by, does: 'hold', seconds: 30 }));
   const play = playOf(Array.from({ length: 200 }, () => holds));
-  const told = walkThrough(play, mainLine(play)).find((f) => f.code === 'line-long')!;
+  const line = mainLine(play);
+  const { moments, timeline } = checkInput(play, line);
+  expect(timeline.end).toBeGreaterThan(1000);
+  expect([moments.length, moments.at(-1)!.t]).toEqual([LONGEST_LINE * 10 + 1, LONGEST_LINE]);
+  expect(track(timeline).steps).toBe(LONGEST_LINE * 60 + 1);
+  const told = walkThrough(play, line).find((f) => f.code === 'line-long')!;
   expect(told.sentence).toMatch(/^This line takes \d{4,}\.\d s\. Nothing after 120 s is looked at\.$/);
 });

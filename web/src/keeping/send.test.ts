@@ -61,6 +61,16 @@ it('a network that fails is a server out of reach; a play the server never had i
   expect(await send(0)).toMatchObject({ is: 'refused' });
 });
 
+it('a request is given up in time', async () => {
+  const signals: (AbortSignal | null | undefined)[] = [];
+  vi.stubGlobal('fetch', (_: string, init: RequestInit) => {
+    signals.push(init.signal);
+    return Promise.reject(new DOMException('late', 'TimeoutError'));
+  });
+  expect(await send()).toEqual({ is: 'unreachable' });
+  expect(signals[0]).toBeInstanceOf(AbortSignal);
+});
+
 it('what the server has is read, or said why not', () => {
   expect(theirsOf(stored(play))).toMatchObject({ doc: { name: 'Lantern' }, revision: 7 });
   expect(theirsOf(stored({}))).toMatch(/not a Corkscrew play/);
