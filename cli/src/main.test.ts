@@ -96,7 +96,7 @@ describe('soft-spots', () => {
     expect(bare.said).toMatch(/^A 2-3, ball at the left wing:\n {2}left corner/);
     const five = file(
       'five.json',
-      JSON.stringify({ 1: 'top', 2: 'lw', 3: 'right wing', 4: { x: 0, y: 19 }, 5: 'lsc' }),
+      JSON.stringify({ 1: 'top', 2: 'lw', 3: 'right wing', 4: { x: 0, y: 19 }, 5: 'lk' }),
     );
     const placed = run('soft-spots', '--zone', '2-3', '--ball', 'lw', '--places', five).said;
     expect(placed).toMatch(/^ {2}3: x\d from \d+\.\d ft/m);

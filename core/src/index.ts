@@ -26,14 +26,21 @@ export { bytesOf, utf8Length } from './play/size.ts';
 export {
   AGAINST,
   CUT_KINDS,
+  DEFENDERS,
   DRIBBLE_KINDS,
   FAKES,
   PASS_KINDS,
   SCREEN_KINDS,
   TEMPOS,
+  type DefenderId,
 } from './play/vocabulary.ts';
 export * from './play/operations.ts';
 export * from './play/new-play.ts';
+export * from './gesture/snap.ts';
+export * from './gesture/propose.ts';
+export * from './gesture/reread.ts';
+export * from './gesture/verbs.ts';
+export * from './answers/choices.ts';
 export * from './motion/level.ts';
 export { LEVELS } from './motion/levels.ts';
 export * from './motion/timeline.ts';
@@ -53,18 +60,19 @@ export { seenAt, settled, type Seen } from './defence/zone/shade.ts';
 export { chasedBy } from './defence/zone/chasers.ts';
 export * from './defence/zone/film.ts';
 export * from './defence/zone/chase.ts';
-export * from './look/floor.ts';
+export * from './space/floor.ts';
 export * from './look/openness.ts';
 export * from './look/passes.ts';
 export * from './look/seeing.ts';
-export * from './look/soft-spots.ts';
-export * from './look/split.ts';
+export * from './space/soft-spots.ts';
+export * from './space/split.ts';
 export * from './look/against.ts';
+export * from './look/view.ts';
 export * from './look/propose-places.ts';
-export { passTo, trapped, SPACE, type Pass } from './look/times.ts';
+export { passTo, trapped, SPACE, type Pass } from './space/times.ts';
 export { openMakes, withMakes, type OpenMakes } from './look/worth.ts';
 export * from './walkthrough/finding.ts';
-export * from './walkthrough/moments.ts';
+export * from './motion/moments.ts';
 export * from './walkthrough/school.ts';
 export * from './walkthrough/registry.ts';
 export * from './walkthrough/walkthrough.ts';

@@ -10,7 +10,7 @@ import {
   type FrameWalk,
   type Step,
 } from '@corkscrew/core';
-import { round, toScene, type Scale, type SceneItem, type Tone } from './scene.ts';
+import { onScreen, round, toScene, type Scale, type SceneItem, type Tone } from './scene.ts';
 import { bar, bowed, circle, curveData, direction, fin, outside, vee, waveData } from './strokes.ts';
 
 type P = { readonly x: number; readonly y: number };
@@ -73,7 +73,7 @@ export function actionItems(
       const at = toScene(scale, after.places[action.by]);
       if (whole) stroke(whole, curveData(whole), 'ink');
       const angle = screenAngle(walk, { ...step, action }, next);
-      const u = fromDegrees(angle);
+      const u = fromDegrees(onScreen(scale, angle));
       items.push({
         shape: 'path',
         part: 'screen-end',

@@ -1,6 +1,6 @@
 import { courtLines, type Court, type CourtLine } from '@corkscrew/core';
 import { path as d3path } from 'd3-path';
-import { round, toScene, type Scale, type SceneItem } from './scene.ts';
+import { axesOf, onScreen, round, toScene, type Scale, type SceneItem } from './scene.ts';
 
 const THICK: Partial<Record<CourtLine['name'], number>> = { backboard: 2.6, rim: 1.7 };
 
@@ -12,6 +12,7 @@ export function floorItems(court: Court, scale: Scale, detail: boolean): SceneIt
   const a = toScene(scale, { x: -lane, y: 0 });
   const b = toScene(scale, { x: lane, y: court.freeThrowY });
   items.push({ shape: 'path', part: 'paint', fill: 'paint', d: `M${a.x} ${a.y}H${b.x}V${b.y}H${a.x}Z` });
+  const out = axesOf(scale).y;
   for (const line of courtLines(court)) {
     if (!detail && (line.name === 'laneMark' || line.name === 'hash' || line.name === 'restricted')) continue;
     const base = line.name === 'backboard' && detail ? 'ink' : 'court';
@@ -41,7 +42,7 @@ export function floorItems(court: Court, scale: Scale, detail: boolean): SceneIt
         part: 'break',
         stroke: 'court',
         width: 1.5,
-        d: `M${x - 5} ${round(bottom + dy + 3)}L${x + 5} ${round(bottom + dy - 3)}`,
+        d: `M${x - 5} ${round(bottom + out * dy + 3)}L${x + 5} ${round(bottom + out * dy - 3)}`,
       });
   }
   return items;
@@ -56,7 +57,16 @@ function lineData(line: CourtLine, scale: Scale): string {
   const c = toScene(scale, line.centre);
   const rad = (deg: number) => (deg * Math.PI) / 180;
   const p = d3path();
-  // Court y grows toward half court, which is down on screen: angles keep their sense.
-  p.arc(c.x, c.y, line.radius * scale.ppf, rad(line.from), rad(line.to));
+  const axes = axesOf(scale);
+  // A floor that is turned over one axis runs its arcs the other way round.
+  const turned = axes.x !== axes.y;
+  p.arc(
+    c.x,
+    c.y,
+    line.radius * scale.ppf,
+    rad(onScreen(scale, line.from)),
+    rad(onScreen(scale, line.to)),
+    turned,
+  );
   return p.toString().replace(/-?\d+\.\d+/g, (n) => String(round(Number(n))));
 }

@@ -15,7 +15,7 @@ import {
   type PlayerId,
 } from '@corkscrew/core';
 import { actionItems } from './actions.ts';
-import { bodyItems, type Body } from './bodies.ts';
+import { bodyItems, fanOut, type Body } from './bodies.ts';
 import { floorItems } from './floor.ts';
 import {
   DESK,
@@ -43,12 +43,13 @@ export interface FrameScene {
   readonly bodies?: boolean;
 }
 
-/** Each man at rest faces the ball; the holder faces the rim. */
-export function restingBodies(court: Court, state: FloorState): Record<PlayerId, Body> {
+/** Each man at rest faces the ball; the holder faces the rim. Men in one place are drawn beside each other. */
+export function restingBodies(court: Court, state: FloorState, scale: Scale): Record<PlayerId, Body> {
   const holder = holderOf(state);
   const rim = rimOf(court);
+  const drawn = fanOut(state.places, scale);
   return byPlayer((p) => {
-    const at = state.places[p];
+    const at = drawn[p];
     const sees = holder && holder !== p ? state.places[holder] : rim;
     return { at, facing: degrees(unit(at, sees)) };
   });
@@ -68,7 +69,7 @@ export function frameScene({
   if (previous) items.push(...onionItems(previous, scale));
   for (const step of walk.steps) items.push(...actionItems(court, walk, step, scale, next));
   if (bodies)
-    items.push(...bodyItems(restingBodies(court, walk.before), holderOf(walk.before), scale, detail));
+    items.push(...bodyItems(restingBodies(court, walk.before, scale), holderOf(walk.before), scale, detail));
   return { ...sceneSize(scale), items };
 }
 

@@ -7,7 +7,12 @@ import { DESK, THUMB, toScene, type Scene, type Tone } from './scene.ts';
 
 const TONES: Record<Tone, string> = {
   ink: '#111',
+  ink2: '#222',
   ink3: '#333',
+  penWash: '#dfe3ee',
+  gapWash: '#f1dfe3',
+  shade: '#6e87a8',
+  raised: '#fffefa',
   live: '#e05414',
   pen: '#2546a8',
   def: 'def',

@@ -1,5 +1,20 @@
 /** What a diagram is made of: plain SVG shapes whose colours are roles, so that screen, file and paper each choose their own. */
-export type Tone = 'ink' | 'ink3' | 'live' | 'pen' | 'gap' | 'def' | 'court' | 'paint' | 'sheet' | 'onInk';
+export type Tone =
+  | 'ink'
+  | 'ink2'
+  | 'ink3'
+  | 'live'
+  | 'pen'
+  | 'penWash'
+  | 'gap'
+  | 'gapWash'
+  | 'def'
+  | 'shade'
+  | 'court'
+  | 'paint'
+  | 'sheet'
+  | 'raised'
+  | 'onInk';
 
 export type SceneItem =
   | {
@@ -10,6 +25,9 @@ export type SceneItem =
       readonly width?: number;
       readonly dash?: string;
       readonly cap?: 'round' | 'butt';
+      /** Shares of 1; whole when they are not said. */
+      readonly fillOpacity?: number;
+      readonly strokeOpacity?: number;
       readonly part: string;
       readonly action?: string;
     }
@@ -20,6 +38,12 @@ export type SceneItem =
       readonly text: string;
       readonly size: number;
       readonly fill: Tone;
+      /** In the middle when it is not said. */
+      readonly anchor?: 'start' | 'middle' | 'end';
+      /** Words are drawn lighter than the numbers on bodies. */
+      readonly words?: boolean;
+      /** Sheet round its letters, this wide, so that it can be read over lines. */
+      readonly halo?: number;
       readonly part: string;
     };
 
@@ -39,6 +63,16 @@ export interface Scale {
   readonly depth: number;
   /** Feet left below that depth, where nothing stands; as at the other edges when it is not said. */
   readonly foot?: number;
+  /** How the floor is turned: from above the basket, as a coach on the baseline sees it, or in a mirror. */
+  readonly turn?: Turn | undefined;
+}
+
+/** A view of the floor, kept on a device: documents and spoken sides do not change with it. */
+export interface Turn {
+  /** The basket at the bottom instead of the top. */
+  readonly down: boolean;
+  /** Left is right. */
+  readonly mirrored: boolean;
 }
 
 export const DESK: Scale = { ppf: 12.5, mark: 1, margin: 4, depth: 35, foot: 0.5 };
@@ -56,13 +90,33 @@ export const sceneSize = (s: Scale) => ({
 });
 
 const r = (n: number): number => Math.round(n * 100) / 100;
-/** Court feet to scene pixels: the basket at the top, right is right. */
-export const toScene = (s: Scale, p: { x: number; y: number }) => ({
-  x: r((p.x + 25 + s.margin) * s.ppf),
-  y: r((p.y + s.margin) * s.ppf),
+
+/** Which way the floor's two axes run on screen: 1 right and down, −1 left and up. */
+export const axesOf = ({ turn }: Pick<Scale, 'turn'>): { readonly x: 1 | -1; readonly y: 1 | -1 } => ({
+  x: (turn?.down ?? false) === (turn?.mirrored ?? false) ? 1 : -1,
+  y: turn?.down ? -1 : 1,
 });
-export const toFloor = (s: Scale, p: { x: number; y: number }) => ({
-  x: p.x / s.ppf - 25 - s.margin,
-  y: p.y / s.ppf - s.margin,
-});
+
+/** Court feet to scene pixels: the basket at the top and right is right, unless the floor is turned. */
+export const toScene = (s: Scale, p: { x: number; y: number }) => {
+  const axes = axesOf(s);
+  return {
+    x: r((axes.x * p.x + 25 + s.margin) * s.ppf),
+    y: r((axes.y === 1 ? p.y + s.margin : s.depth - p.y + (s.foot ?? s.margin)) * s.ppf),
+  };
+};
+export const toFloor = (s: Scale, p: { x: number; y: number }) => {
+  const axes = axesOf(s);
+  const y = p.y / s.ppf;
+  return {
+    x: axes.x * (p.x / s.ppf - 25 - s.margin),
+    y: axes.y === 1 ? y - s.margin : s.depth + (s.foot ?? s.margin) - y,
+  };
+};
+/** A direction on the floor, degrees counter-clockwise from +x, as it runs on screen, where y grows downward. */
+export function onScreen(s: Scale, degrees: number): number {
+  const axes = axesOf(s);
+  const half = axes.x === 1 ? degrees : 180 - degrees;
+  return axes.y === 1 ? half : -half;
+}
 export const round = r;

@@ -47,7 +47,7 @@ describe('dragging a block', () => {
 });
 
 describe('tying', () => {
-  it('to a set screen, to a catch, to the end of a run', () => {
+  it('to a set screen, to a pass in the air, to the end of a run', () => {
     const p = make(
       { by: '5', does: 'screen', for: '1', path: [{ x: 3, y: 25 }] },
       { by: '1', does: 'pass', to: '4' },
@@ -56,7 +56,7 @@ describe('tying', () => {
     );
     const event = (from: string) =>
       after(p, tieTo(timeline(p), from, 'a4')).frames[0]!.actions[3]!.cue?.event;
-    expect(['a1', 'a2', 'a3'].map(event)).toEqual(['set', 'catch', 'end']);
+    expect(['a1', 'a2', 'a3'].map(event)).toEqual(['set', 'release', 'end']);
   });
   it('not to itself, and untying brings the inferred cue back', () => {
     expect(tieTo(timeline(play()), 'a1', 'a1')).toBeNull();

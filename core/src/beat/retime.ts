@@ -26,15 +26,22 @@ export function startAt(timeline: Timeline, id: string, start: number): Change |
   return withAction(timed.action, { cue: { on: 'frame', delay: tidy(start - (bar?.start ?? 0)) } });
 }
 
-/** The moment of an action that others are most often tied to. */
-const momentOf = (action: Action): NonNullable<Cue['event']> =>
-  action.does === 'screen' && !action.slip
-    ? 'set'
-    : action.does === 'pass' || action.does === 'handoff'
-      ? 'catch'
-      : action.does === 'shot'
-        ? 'release'
-        : 'end';
+/** The moment of an action that others most often wait for (common practice): the screen set, the pass in the air, the first bounce. */
+function momentOf(action: Action): NonNullable<Cue['event']> {
+  switch (action.does) {
+    case 'screen':
+      return action.slip ? 'end' : 'set';
+    case 'pass':
+    case 'shot':
+      return 'release';
+    case 'handoff':
+      return 'catch';
+    case 'dribble':
+      return 'firstDribble';
+    default:
+      return 'end';
+  }
+}
 
 /** The cue that starts one action on another: when the screen is set, the ball caught, the run ended. */
 export function tieTo(timeline: Timeline, from: string, to: string): Change | null {

@@ -93,7 +93,7 @@ describe('spots', () => {
   it('codes are unique and found', () => {
     expect(new Set(SPOTS.map((s) => s.code)).size).toBe(SPOTS.length);
     expect(spotByCode('RS')?.words).toBe('right slot');
-    expect(spotByCode('lsc')?.words).toBe('left short corner');
+    expect(spotByCode('lk')?.words).toBe('left short corner');
     expect(spotByCode('zz')).toBeUndefined();
   });
   it('nearest spot', () => {

@@ -1,5 +1,5 @@
-import { FLOOR_DEPTH, FLOOR_MARGIN, type Court } from './court.ts';
-import { arcMeetsCorner } from './court.ts';
+import { arcMeetsCorner, FLOOR_DEPTH, FLOOR_MARGIN, type Court } from './court.ts';
+
 import { isSpotKey, spotPoint } from './spots.ts';
 import { distance, type Point } from '../geometry/vec.ts';
 
@@ -55,4 +55,11 @@ export function moveToCourt<P extends Point & { spot?: string | undefined }>(
   const k = (d + to.arcRadius - from.arcRadius) / d;
   const rim = rimOf(from);
   return { ...place, ...clampToFloor(to, { x: place.x * k, y: rim.y + (place.y - rim.y) * k }) };
+}
+
+/** Feet beyond the three-point line; negative inside it. */
+export function beyondArc(court: Court, x: number, y: number): number {
+  const dy = y - court.rimY;
+  const r = Math.sqrt(x * x + dy * dy);
+  return Math.max(r - court.arcRadius, Math.abs(x) - court.cornerX - Math.max(0, y - arcMeetsCorner(court)));
 }

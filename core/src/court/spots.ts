@@ -45,7 +45,7 @@ const ROWS = [
   {
     key: 'short',
     words: 'short corner',
-    code: 'sc',
+    code: 'k',
     sided: true,
     at: (c) => ({ x: (lane(c) + c.cornerX) / 2, y: 3 }),
   },

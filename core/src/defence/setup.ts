@@ -1,3 +1,4 @@
+import { DEFENDERS } from '../play/vocabulary.ts';
 import { PLAYERS, type PlayerId } from '../alignment/library.ts';
 import type { Court } from '../court/court.ts';
 import type { Timeline } from '../motion/timeline.ts';
@@ -14,9 +15,6 @@ import {
 } from './plan.ts';
 import { chasedBy } from './zone/chasers.ts';
 import { alternativesOf, zoneByKey } from './zone/scheme.ts';
-
-export const DEFENDERS = ['x1', 'x2', 'x3', 'x4', 'x5'] as const;
-export type DefenderId = (typeof DEFENDERS)[number];
 
 /** A defence ready to be played, and what of it could not be taken as written. */
 export interface Setup {

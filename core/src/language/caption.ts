@@ -1,6 +1,8 @@
 import { nearestSpot, isSpotKey, spotByKey } from '../court/spots.ts';
 import type { Court } from '../court/court.ts';
-import type { Place, Read } from '../play/document.ts';
+import type { PlayerId } from '../alignment/library.ts';
+import type { Unavailable } from '../gesture/verbs.ts';
+import type { Place, Read, Verb } from '../play/document.ts';
 import {
   cutKind,
   dribbleKind,
@@ -188,3 +190,23 @@ export function readWords(read: Read): string {
   if (/^[A-Z]/.test(phrase)) return phrase;
   return `${read.who?.length ? read.who.join(' and ') : 'The defender'} ${phrase}`;
 }
+
+/** A verb on a button. */
+export const VERB_WORDS: Readonly<Record<Verb, string>> = {
+  cut: 'Cut',
+  dribble: 'Dribble',
+  pass: 'Pass',
+  screen: 'Screen',
+  handoff: 'Hand off',
+  shot: 'Shoot',
+  fake: 'Fake',
+  hold: 'Hold',
+  seal: 'Seal',
+};
+
+/** Why a verb is not to be had for a man just now. */
+export const UNAVAILABLE_WORDS: Readonly<Record<Unavailable, (who: PlayerId) => string>> = {
+  noBall: (who) => `${who} hasn’t got the ball.`,
+  pickedUp: (who) => `${who} has picked up the dribble.`,
+  hasBall: (who) => `${who} has the ball: it is a dribble.`,
+};

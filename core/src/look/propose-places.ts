@@ -5,9 +5,9 @@ import type { Scheme } from '../defence/zone/scheme.ts';
 import { seenAt, settled, type Seen } from '../defence/zone/shade.ts';
 import { distance, type Point } from '../geometry/vec.ts';
 import type { LevelRecord } from '../motion/level.ts';
-import { floorOf, type Floor } from './floor.ts';
-import { shotWorth } from './shot-worth.ts';
-import { optionsOf, worstSplit, type Option, type Split } from './split.ts';
+import { floorOf, type Floor } from '../space/floor.ts';
+import { shotWorth } from '../space/shot-worth.ts';
+import { optionsOf, worstSplit, type Option, type Split } from '../space/split.ts';
 
 /** What a team asks of its places against a zone. */
 export interface PlaceRules {

@@ -1,14 +1,14 @@
 import { PLAYERS, type PlayerId } from '../alignment/library.ts';
 import type { Blocked, Defended, DefenceEvent } from '../defence/defended.ts';
 import type { Plan } from '../defence/plan.ts';
-import { SPACE } from './times.ts';
-import { driveAlong } from './drive.ts';
-import { floorOf, type Floor } from './floor.ts';
+import { SPACE } from '../space/times.ts';
+import { driveAlong } from '../space/drive.ts';
+import { floorOf, type Floor } from '../space/floor.ts';
 import { opennessAt, type Openness } from './openness.ts';
 import { edge, passesSeen, type PassSeen, type Span } from './passes.ts';
-import { mapSoftness, softMap, softSpots, type SoftSpot } from './soft-spots.ts';
-import { optionsOf, worstSplit, type Option, type Split } from './split.ts';
-import { trapped } from './times.ts';
+import { mapSoftness, softMap, softSpots, type SoftSpot } from '../space/soft-spots.ts';
+import { optionsOf, worstSplit, type Option, type Split } from '../space/split.ts';
+import { trapped } from '../space/times.ts';
 
 /** A player open for a while, and the best look he has in it. */
 export interface OpenWindow extends Span {

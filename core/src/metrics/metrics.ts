@@ -5,7 +5,7 @@ import { distance, type Point } from '../geometry/vec.ts';
 import type { Timeline } from '../motion/timeline.ts';
 import { positionAt } from '../motion/track.ts';
 import type { Frame } from '../play/document.ts';
-import { MOMENT, momentsOf, STANDS } from '../walkthrough/moments.ts';
+import { MOMENT, momentsOf, STANDS } from '../motion/moments.ts';
 
 /** A chance the play makes: the coach's own, or what anybody would call one. */
 export interface TimedLook {

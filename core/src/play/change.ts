@@ -1,6 +1,6 @@
 import type { PlayerId } from '../alignment/library.ts';
 import type { CustomCourt } from '../court/rulesets.ts';
-import type { Action, Defence, Level, Place, Play, Read } from './document.ts';
+import type { Action, Defence, Frame, Level, Place, Play, Read } from './document.ts';
 import type { Numbers } from './operations.ts';
 
 type FieldsOf<T> = T extends unknown ? keyof T : never;
@@ -39,7 +39,17 @@ export type Change =
    */
   | { do: 'addFrame'; after: string | null; fork?: boolean; read?: Read }
   | { do: 'duplicateFrame'; id: string }
+  /** A frame of this or another play once more, behind one of this play. */
+  | { do: 'pasteFrame'; after: string; frame: Frame }
   | { do: 'removeFrame'; id: string }
+  /** A frame to another place on a line, behind one; `null` is before everything. */
+  | { do: 'moveFrame'; id: string; after: string | null }
+  /** What the defence is seen to do where an ending starts; none makes it the line as drawn. */
+  | { do: 'read'; frame: string; read: Read | null }
+  /** An ending to another place among those that start with it; the first is the play as drawn. */
+  | { do: 'orderEnding'; id: string; to: number }
+  /** A frame and everything that follows it. */
+  | { do: 'removeEnding'; id: string }
   | { do: 'caption'; frame: string; title?: string; caption?: string }
   /** Silences a finding by its code and cause, with the coach's reason; no reason lets it speak again. */
   | { do: 'silence'; code: string; at: string; reason: string | null }

@@ -4,6 +4,7 @@ import { LIMITS } from './limits.ts';
 import {
   COURT_KEYS,
   CUT_KINDS,
+  DEFENDERS,
   DRIBBLE_KINDS,
   EVENTS,
   FAKES,
@@ -34,7 +35,7 @@ const id = z.string().min(1).max(LIMITS.word);
 const word = text(LIMITS.word);
 
 export const PlayerIdSchema = z.enum(PLAYERS);
-export const DefenderIdSchema = z.enum(['x1', 'x2', 'x3', 'x4', 'x5']);
+export const DefenderIdSchema = z.enum(DEFENDERS);
 export const CourtKeySchema = z.enum(COURT_KEYS);
 export const LevelSchema = z.enum(LEVEL_KEYS);
 export const TempoSchema = z.enum(TEMPOS);

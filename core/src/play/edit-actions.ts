@@ -1,4 +1,4 @@
-import { turned } from '../geometry/vec.ts';
+import { tidyAngles } from './angles.ts';
 import type { ActionField, ActionPatch, NewAction } from './change.ts';
 import { ActionSchema, type Action, type Frame, type Play } from './document.ts';
 import { onFrame } from './edit-frames.ts';
@@ -10,14 +10,6 @@ import { findAction, frameById, freshIds } from './tree.ts';
 function onAction(play: Play, id: string, fn: (f: Frame, index: number) => Frame): EditResult {
   const found = findAction(play, id);
   return found ? onFrame(play, found.frame.id, (f) => fn(f, found.index)) : refuse('That action is gone.');
-}
-
-/** Directions as documents have them: more than −180°, at most 180°. */
-function tidyAngles<A extends { facing?: unknown; angle?: unknown }>(action: A): A {
-  const out: A = { ...action };
-  if (typeof out.facing === 'number') out.facing = turned(out.facing);
-  if (typeof out.angle === 'number') out.angle = turned(out.angle);
-  return out;
 }
 
 export function addAction(play: Play, change: { frame: string; action: NewAction; at?: number }): EditResult {

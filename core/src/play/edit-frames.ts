@@ -1,7 +1,8 @@
+import { tidyAngles } from './angles.ts';
 import type { Action, Frame, Play, Read } from './document.ts';
 import { copyOverrides, renameReferences } from './references.ts';
 import { done, refuse, type EditResult } from './result.ts';
-import { childrenOf, frameById, freshIds } from './tree.ts';
+import { childrenOf, frameById, freshIds, lineTo } from './tree.ts';
 
 export function onFrame(play: Play, id: string, fn: (f: Frame) => Frame): EditResult {
   const i = play.frames.findIndex((f) => f.id === id);
@@ -35,8 +36,23 @@ export function addFrame(
 /** The frame once more behind itself: the same actions, tied among each other and covered as before. */
 export function duplicateFrame(play: Play, id: string): EditResult {
   const frame = frameById(play, id);
-  if (!frame) return refuse('That frame is gone.');
-  const added = addFrame(play, { after: id });
+  return frame ? copyBehind(play, id, frame) : refuse('That frame is gone.');
+}
+
+/** A frame of whatever play behind one of this: a cue on what is not in it is left behind. */
+export function pasteFrame(play: Play, after: string, frame: Frame): EditResult {
+  const own = new Set(frame.actions.map((a) => a.id));
+  const here = new Set(lineTo(play, after).flatMap((f) => f.actions.map((a) => a.id)));
+  const known = (on: string): boolean => on === 'frame' || own.has(on) || here.has(on);
+  const actions = frame.actions.map((a): Action => {
+    const { cue, ...rest } = a;
+    return cue && known(cue.on) && (cue.and ?? []).every((c) => known(c.on)) ? a : (rest as Action);
+  });
+  return copyBehind(play, after, { ...frame, actions });
+}
+
+function copyBehind(play: Play, after: string, frame: Frame): EditResult {
+  const added = addFrame(play, { after });
   if (!added.ok) return added;
   const copyId = freshIds(play, 'f', 1)[0]!;
   const ids = freshIds(play, 'a', frame.actions.length);
@@ -44,12 +60,40 @@ export function duplicateFrame(play: Play, id: string): EditResult {
   const { actions } = renameReferences(frame, (a) => copies.get(a) ?? a);
   const filled = onFrame(added.play, copyId, (f) => ({
     ...f,
-    actions: actions.map((a, i): Action => ({ ...a, id: ids[i]! })),
+    actions: actions.map((a, i): Action => tidyAngles({ ...a, id: ids[i]! })),
   }));
   const { defences } = play;
   return filled.ok && defences
     ? done({ ...filled.play, defences: defences.map((d) => copyOverrides(d, copies)) })
     : filled;
+}
+
+/** A frame taken out of its place and put behind another; what followed it there follows it now. */
+export function moveFrame(play: Play, id: string, after: string | null): EditResult {
+  const frame = frameById(play, id);
+  if (!frame || (after !== null && !frameById(play, after))) return refuse('That frame is gone.');
+  if (after === id || frame.parent === after) return done(play);
+  const children = childrenOf(play, id);
+  if (children.length > 1) return refuse(`${children.length} answers start from it: it stays where it is.`);
+  if (children.length === 0 && play.frames.filter((f) => f.parent === frame.parent).length > 1)
+    return refuse('It is an ending of its own: what would be left of it has no frame.');
+  // Where an ending starts, the read stays with what follows.
+  const { read, ...bare } = frame;
+  const out = play.frames.map((f): Frame =>
+    f.id === id
+      ? { ...bare, parent: after }
+      : f.parent === id
+        ? { ...f, parent: frame.parent, ...(read ? { read } : {}) }
+        : f,
+  );
+  const there = out.map((f): Frame => (f.parent === after && f.id !== id ? { ...f, parent: id } : f));
+  // A frame stands in the document where it stands on its line, and the first of all is first.
+  const moved = there.find((f) => f.id === id)!;
+  const others = there.filter((f) => f.id !== id);
+  const at = after === null ? 0 : others.findIndex((f) => f.id === after) + 1;
+  const frames = others.toSpliced(at, 0, moved);
+  const first = frames.find((f) => f.parent === null)!;
+  return done({ ...play, frames: [first, ...frames.filter((f) => f !== first)] });
 }
 
 /** Takes a frame out; what followed it follows the frame before. The last one left is emptied. */

@@ -1,7 +1,8 @@
 import { alignmentByKey, alignmentPlaces, PLAYERS } from '../alignment/library.ts';
 import { courtFor } from '../court/rulesets.ts';
 import { addAction, moveAction, patchAction, removeAction, setAction } from './edit-actions.ts';
-import { addFrame, duplicateFrame, onFrame, removeFrame } from './edit-frames.ts';
+import { addFrame, duplicateFrame, moveFrame, onFrame, pasteFrame, removeFrame } from './edit-frames.ts';
+import { orderEnding, readAt, removeEnding } from './edit-endings.ts';
 import type { Change } from './change.ts';
 import { DefenceSchema, PlaceSchema, type Play } from './document.ts';
 import { refusalOf } from './gate.ts';
@@ -94,8 +95,18 @@ function applied(play: Play, change: Change): EditResult {
       return addFrame(play, change);
     case 'duplicateFrame':
       return duplicateFrame(play, change.id);
+    case 'pasteFrame':
+      return pasteFrame(play, change.after, change.frame);
     case 'removeFrame':
       return removeFrame(play, change.id);
+    case 'moveFrame':
+      return moveFrame(play, change.id, change.after);
+    case 'read':
+      return readAt(play, change.frame, change.read);
+    case 'orderEnding':
+      return orderEnding(play, change.id, change.to);
+    case 'removeEnding':
+      return removeEnding(play, change.id);
     case 'caption':
       return onFrame(play, change.frame, (f) => ({
         ...f,

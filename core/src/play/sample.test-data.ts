@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { ALIGNMENTS, PLAYERS } from '../alignment/library.ts';
-import type { Action, Cue, Defence, Play, Read, Waypoint } from './document.ts';
+import type { Action, Cue, Defence, Frame, Play, Read, Waypoint } from './document.ts';
 import type { ActionField, Change, NewAction } from './change.ts';
 import { editAll } from './edit.ts';
 import { rotateNumbers, swapNumbers } from './operations.ts';
@@ -170,7 +170,23 @@ const CHANGES: {
     ) as never,
   },
   duplicateFrame: { of: fc.record({ id: frameId }) },
+  pasteFrame: {
+    of: fc.record({
+      after: frameId,
+      frame: fc.record({
+        id: frameId,
+        parent: fc.constant(null),
+        actions: fc
+          .array(anyAction, { maxLength: 3 })
+          .map((all) => all.map((a, i) => ({ ...a, id: `a${i + 1}` }))),
+      }) as fc.Arbitrary<Frame>,
+    }),
+  },
   removeFrame: { of: fc.record({ id: frameId }) },
+  moveFrame: { weight: 2, of: fc.record({ id: frameId, after: fc.oneof(frameId, fc.constant(null)) }) },
+  read: { of: fc.record({ frame: frameId, read: fc.oneof(read, fc.constant(null)) }) },
+  orderEnding: { of: fc.record({ id: frameId, to: fc.nat(3) }) },
+  removeEnding: { of: fc.record({ id: frameId }) },
   caption: { of: fc.record({ frame: frameId, caption: words }) },
   silence: {
     of: fc.record({

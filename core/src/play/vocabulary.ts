@@ -1,5 +1,9 @@
 /** Words that a play document may use, each list closed: a new word raises the version of the document. */
 
+/** Theirs, as a coach numbers them; a zone's men in the order of its table. */
+export const DEFENDERS = ['x1', 'x2', 'x3', 'x4', 'x5'] as const;
+export type DefenderId = (typeof DEFENDERS)[number];
+
 /** How fast he goes, slowest first. */
 export const TEMPOS = ['walk', 'jog', 'cut', 'sprint'] as const;
 export const COURT_KEYS = ['nfhs', 'ncaa', 'fiba', 'usPro', 'custom'] as const;

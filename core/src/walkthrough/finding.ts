@@ -8,7 +8,7 @@ import type { Fault, Timeline } from '../motion/timeline.ts';
 import type { Play } from '../play/document.ts';
 import type { Change } from '../play/change.ts';
 import type { FrameWalk } from '../play/state.ts';
-import type { Moment } from './moments.ts';
+import type { Moment } from '../motion/moments.ts';
 import type { School } from './school.ts';
 
 /** illegal · breaks the play · costs an advantage · good to know, the gravest first. */

@@ -8,7 +8,7 @@ import { findAction } from '../play/tree.ts';
 import { canonical } from '../play/same.ts';
 import { walkLine } from '../play/state.ts';
 import { SEVERITIES, type Check, type CheckInput, type Finding, type Told } from './finding.ts';
-import { momentsOf } from './moments.ts';
+import { momentsOf } from '../motion/moments.ts';
 import { CHECKS } from './registry.ts';
 import { schoolFor, type OwnSchool } from './school.ts';
 

@@ -18,9 +18,14 @@ if (/^\/(plays)?$/.test(location.pathname)) {
 }
 
 const Playbook = lazy(() => import('../screens/playbook/Playbook.tsx'));
-const Desk = lazy(() => import('../screens/desk/Desk.tsx'));
+const desk = () => import('../screens/desk/Desk.tsx');
+const Desk = lazy(desk);
 const ZoneRoom = lazy(() => import('../screens/zone/ZoneRoom.tsx'));
-const NewPlay = lazy(() => import('../screens/newplay/NewPlay.tsx'));
+const NewPlay = lazy(() => {
+  // The desk is what comes next: its code is on its way while the coach says what is new.
+  void desk().catch(() => undefined);
+  return import('../screens/newplay/NewPlay.tsx');
+});
 
 function Broken() {
   const error = useRouteError();

@@ -5,15 +5,15 @@ import {
   lineTo,
   metricsOf,
   playAgainst,
+  viewOf,
   walkThrough,
   withMakes,
-  type Against,
+  type AgainstView,
   type Defence,
   type Finding,
   type Metrics,
   type Play,
   type OwnSchool,
-  type Seeing,
   type Units,
 } from '@corkscrew/core';
 
@@ -29,34 +29,10 @@ export interface Question {
   readonly defence: Defence | null;
 }
 
-/** What of all that is seen the page shows; the checks read the rest here. */
-type Shown = 'times' | 'openness' | 'windows' | 'passes' | 'splits' | 'splitAt' | 'blocked';
-
-/** What the page draws of a defended line: ten bodies a step, and what was seen. */
-export interface AgainstView {
-  readonly defence: Defence;
-  readonly notes: readonly string[];
-  readonly dt: number;
-  readonly steps: number;
-  readonly x: Float64Array;
-  readonly y: Float64Array;
-  readonly facing: Float64Array;
-  /** Five a step: the player each defender guards, −1 nobody. */
-  readonly guards: Int8Array;
-  readonly seeing: Pick<Seeing, Shown>;
-}
 export interface Answer {
   readonly findings: readonly Finding[];
   readonly metrics: Metrics;
   readonly against: AgainstView | null;
-}
-
-function viewOf({ defence, notes, defended, seeing }: Against): AgainstView {
-  const { track, guards } = defended;
-  const { dt, steps, x, y, facing } = track;
-  const { times, openness, windows, passes, splits, splitAt, blocked } = seeing;
-  const shown = { times, openness, windows, passes, splits, splitAt, blocked };
-  return { defence, notes, dt, steps, x, y, facing, guards, seeing: shown };
 }
 
 /** Walks a line through beside the page, so that the hand never waits for it. */

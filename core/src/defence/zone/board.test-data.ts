@@ -1,6 +1,6 @@
 import { courtFor } from '../../court/rulesets.ts';
-import { floorOf, type Floor } from '../../look/floor.ts';
-import { mapSoftness, softMap, softSpots, type SoftSpot } from '../../look/soft-spots.ts';
+import { floorOf, type Floor } from '../../space/floor.ts';
+import { mapSoftness, softMap, softSpots, type SoftSpot } from '../../space/soft-spots.ts';
 import { levelRecord, type LevelRecord } from '../../motion/level.ts';
 import type { Level } from '../../play/document.ts';
 import { numbers, type XY } from '../board.test-data.ts';

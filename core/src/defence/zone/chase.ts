@@ -1,8 +1,8 @@
 import type { Court } from '../../court/court.ts';
 import type { Point } from '../../geometry/vec.ts';
-import { floorOf, type Floor } from '../../look/floor.ts';
-import { optionsOf } from '../../look/split.ts';
-import { passTo, trapped } from '../../look/times.ts';
+import { floorOf, type Floor } from '../../space/floor.ts';
+import { optionsOf } from '../../space/split.ts';
+import { passTo, trapped } from '../../space/times.ts';
 import type { LevelRecord } from '../../motion/level.ts';
 import { DT } from '../../motion/track.ts';
 import { BUMP, onWing } from './bump.ts';

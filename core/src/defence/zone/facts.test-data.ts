@@ -1,8 +1,8 @@
-import { gapDrive } from '../../look/drive.ts';
-import type { Floor } from '../../look/floor.ts';
-import type { SoftSpot } from '../../look/soft-spots.ts';
-import { optionsOf, worstSplit, type Option } from '../../look/split.ts';
-import { passTo, trapped } from '../../look/times.ts';
+import { gapDrive } from '../../space/drive.ts';
+import type { Floor } from '../../space/floor.ts';
+import type { SoftSpot } from '../../space/soft-spots.ts';
+import { optionsOf, worstSplit, type Option } from '../../space/split.ts';
+import { passTo, trapped } from '../../space/times.ts';
 import type { XY } from '../board.test-data.ts';
 import { zoneBoard, type ZoneBoard, type ZoneShake } from './board.test-data.ts';
 import { movingFrom, plant, stepZone } from './move.ts';

@@ -1,4 +1,4 @@
-import { threat } from '../../look/shot-worth.ts';
+import { threat } from '../../space/shot-worth.ts';
 import type { Point } from '../../geometry/vec.ts';
 import type { LevelRecord } from '../../motion/level.ts';
 import { basePlaces } from './place.ts';

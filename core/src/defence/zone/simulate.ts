@@ -3,7 +3,7 @@ import type { ZonePlan } from '../plan.ts';
 import type { Rails } from '../rails.ts';
 import { Recorder } from '../recorder.ts';
 import { PLAYERS } from '../../alignment/library.ts';
-import { SPACE } from '../../look/times.ts';
+import { SPACE } from '../../space/times.ts';
 import { BUMP, onWing } from './bump.ts';
 import { movingFrom, plant, stepZone } from './move.ts';
 import { schemeOf, zoneByKey } from './scheme.ts';

@@ -1,4 +1,4 @@
-import { arcMeetsCorner, type Court } from '../../court/court.ts';
+import type { Court } from '../../court/court.ts';
 
 /** The tables and labels are drawn for this arc (ft); another court moves them with its own. */
 const DRAWN_ARC = 19.75;
@@ -12,11 +12,4 @@ export function warp(court: Court, x: number, y: number, out: { x: number; y: nu
   const k = r <= 13 ? 0 : ((court.arcRadius - DRAWN_ARC) * clamp01((r - 13) / 8.9)) / r;
   out.x = Math.min(23.4, Math.max(-23.4, x + x * k));
   out.y = Math.max(2, y + dy * k);
-}
-
-/** Feet beyond the three-point line; negative inside it. */
-export function beyondArc(court: Court, x: number, y: number): number {
-  const dy = y - court.rimY;
-  const r = Math.sqrt(x * x + dy * dy);
-  return Math.max(r - court.arcRadius, Math.abs(x) - court.cornerX - Math.max(0, y - arcMeetsCorner(court)));
 }

@@ -1,7 +1,7 @@
 import { PLAYERS, type PlayerId } from '../../alignment/library.ts';
 import type { Point } from '../../geometry/vec.ts';
 import type { Against } from '../../look/against.ts';
-import { frameAt } from '../moments.ts';
+import { frameAt } from '../../motion/moments.ts';
 import type { Check, CheckInput, Told } from '../finding.ts';
 
 /** A check that has nothing to say until a defence is chosen. */

@@ -1,10 +1,15 @@
+import type { Finding } from '@corkscrew/core';
+import { X } from 'lucide-react';
+import { useState } from 'react';
 import { Tab, TabList, TabPanel, Tabs } from 'react-aria-components';
 import styled from 'styled-components';
+import type { Size } from '../../app/size.ts';
+import { Button, IconButton } from '../../ui/controls.tsx';
 import { useFindings } from './analysis.ts';
-import { DefenceTab } from './defence/DefenceTab.tsx';
-import { FrameTab } from './FrameTab.tsx';
+import { DefenceTab } from './defend/DefenceTab.tsx';
+import { FrameTab } from './draw/FrameTab.tsx';
 import { PlayTab } from './PlayTab.tsx';
-import { useDesk } from './store.ts';
+import { apply, useDesk } from './store.ts';
 import { mustMend, WalkTab } from './walk/WalkTab.tsx';
 
 const Box = styled(Tabs)`
@@ -12,14 +17,20 @@ const Box = styled(Tabs)`
   flex-direction: column;
   min-height: 0;
   border-left: 1px solid var(--rule);
+  .head {
+    display: flex;
+    align-items: center;
+    border-bottom: 1px solid var(--rule-2);
+    flex: none;
+  }
   .tabs {
     display: flex;
+    flex: 1;
+    min-width: 0;
     gap: 16px;
     padding: 0 14px;
-    border-bottom: 1px solid var(--rule-2);
     height: 38px;
     align-items: stretch;
-    flex: none;
   }
   .tab {
     font: 640 14px/38px 'Archivo Variable';
@@ -60,31 +71,181 @@ const Box = styled(Tabs)`
     line-height: 1.15;
   }
 `;
-/** What stands beside the court: this frame, what breaks, and the play as a whole. */
-export function Panel() {
+/** Where it lies over the court: how far it is open. */
+const Rail = styled.nav`
+  display: flex;
+  flex-direction: column;
+  gap: 4px;
+  padding: 8px 4px;
+  border-left: 1px solid var(--rule);
+  background: var(--desk);
+  button {
+    writing-mode: vertical-rl;
+    padding: 12px 6px;
+    border: 0;
+    background: none;
+    font: 640 14px/1 'Archivo Variable';
+    font-stretch: 77%;
+    color: var(--ink-2);
+  }
+  button:hover {
+    background: var(--sheet);
+  }
+`;
+const Foot = styled.div`
+  border-top: 2px solid var(--ink);
+  background: var(--desk);
+  .tabs {
+    display: flex;
+    gap: 18px;
+    padding: 0 14px;
+    min-height: 44px;
+    align-items: stretch;
+  }
+  .tabs button {
+    border: 0;
+    background: none;
+    font: 640 14.5px/1 'Archivo Variable';
+    font-stretch: 77%;
+    color: var(--ink-2);
+  }
+  .top {
+    display: flex;
+    align-items: center;
+    gap: 10px;
+    padding: 6px 14px;
+    background: var(--sheet);
+    min-height: 44px;
+  }
+  .top i {
+    width: 10px;
+    height: 10px;
+    transform: rotate(45deg);
+    background: var(--gap);
+    flex: none;
+  }
+  .top p {
+    flex: 1;
+    min-width: 0;
+  }
+`;
+
+const TABS = [
+  ['frame', 'Frame'],
+  ['walk', 'Walk-through'],
+  ['defence', 'Defence'],
+  ['play', 'Play'],
+] as const;
+type TabId = (typeof TABS)[number][0];
+
+/** What stands beside the court: this frame, what breaks, the defence, and the play as a whole. */
+export function Panel({ size }: { size: Size }) {
   const findings = useFindings(useDesk((s) => s.play.id)).filter((f) => f.silenced === undefined);
-  const fix = findings.filter(mustMend).length;
+  const [open, setOpen] = useState<TabId | null>(null);
+  const [tab, setTab] = useState<TabId>('frame');
+  if (size === 'wide') return <All findings={findings} tab={tab} onTab={setTab} />;
+  if (open)
+    return (
+      <Over data-size={size}>
+        <All findings={findings} tab={open} onTab={setOpen} onClose={() => setOpen(null)} />
+      </Over>
+    );
+  const buttons = TABS.map(([id, words]) => (
+    <button key={id} type="button" onClick={() => setOpen(id)}>
+      {words}
+      {id === 'walk' && <Count findings={findings} />}
+    </button>
+  ));
+  if (size === 'middle')
+    return (
+      <Rail aria-label="Beside the court" id="panel">
+        {buttons}
+      </Rail>
+    );
   return (
-    <Box id="panel">
-      <TabList aria-label="Beside the court" className="tabs">
-        <Tab id="frame" className="tab">
-          Frame
-        </Tab>
-        <Tab id="walk" className="tab">
-          Walk-through
-          {findings.length > 0 && (
-            <span className="count" data-bad={fix > 0 || undefined}>
-              {fix || findings.length}
-            </span>
-          )}
-        </Tab>
-        <Tab id="defence" className="tab">
-          Defence
-        </Tab>
-        <Tab id="play" className="tab">
-          Play
-        </Tab>
-      </TabList>
+    <Foot id="panel">
+      <nav className="tabs" aria-label="Beside the court">
+        {buttons}
+      </nav>
+      <TopFinding findings={findings} />
+    </Foot>
+  );
+}
+
+/** The gravest finding, with its mend, where there is no room for all. */
+function TopFinding({ findings }: { findings: readonly Finding[] }) {
+  const top = findings.find(mustMend);
+  if (!top) return null;
+  const mend = top.mends[0];
+  return (
+    <div className="top">
+      <i aria-hidden="true" />
+      <p>{top.sentence}</p>
+      {mend && <Button onPress={() => apply(mend.changes)}>{mend.words}</Button>}
+    </div>
+  );
+}
+
+function Count({ findings }: { findings: readonly Finding[] }) {
+  const fix = findings.filter(mustMend).length;
+  return findings.length > 0 ? (
+    <span className="count" data-bad={fix > 0 || undefined}>
+      {fix || findings.length}
+    </span>
+  ) : null;
+}
+
+const Over = styled.div`
+  position: absolute;
+  z-index: 3;
+  right: 0;
+  bottom: 0;
+  display: flex;
+  background: var(--desk);
+  &[data-size='middle'] {
+    top: 0;
+    width: 340px;
+    border-left: 1px solid var(--rule-2);
+  }
+  &[data-size='tablet'] {
+    left: 0;
+    height: min(62%, 560px);
+    border-top: 2px solid var(--ink);
+  }
+  > * {
+    flex: 1;
+    min-width: 0;
+  }
+`;
+
+function All({
+  findings,
+  tab,
+  onTab,
+  onClose,
+}: {
+  findings: readonly Finding[];
+  tab: TabId;
+  onTab: (tab: TabId) => void;
+  onClose?: () => void;
+}) {
+  return (
+    <Box id="panel" selectedKey={tab} onSelectionChange={(key) => onTab(key as TabId)}>
+      <div className="head">
+        <TabList aria-label="Beside the court" className="tabs">
+          {TABS.map(([id, words]) => (
+            <Tab key={id} id={id} className="tab">
+              {words}
+              {id === 'walk' && <Count findings={findings} />}
+            </Tab>
+          ))}
+        </TabList>
+        {onClose && (
+          <IconButton aria-label="Close the panel" onPress={onClose}>
+            <X size={17} />
+          </IconButton>
+        )}
+      </div>
       <TabPanel id="frame" className="body">
         <FrameTab />
       </TabPanel>

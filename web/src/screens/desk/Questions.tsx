@@ -2,7 +2,7 @@ import { courtFor, mainLine, sameDocument, walkLine, type Play } from '@corkscre
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { Button, MainButton } from '../../ui/controls.tsx';
-import { FramePicture } from '../../ui/FramePicture.tsx';
+import { FramePicture } from '../../floor/FramePicture.tsx';
 import type { Offer } from '../../keeping/keeper.ts';
 import { saveText } from '../../ui/save-file.ts';
 import { copyOffer, dropOffer, keepAsCopy, settle, takeOffer, takeOut } from './keep.ts';

@@ -13,7 +13,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { api } from '../../app/api.ts';
 import { Button, Input, Label } from '../../ui/controls.tsx';
-import { FramePicture } from '../../ui/FramePicture.tsx';
+import { FramePicture } from '../../floor/FramePicture.tsx';
 import { replacePlay, usePick } from './store.ts';
 
 const Row = styled.div`

@@ -1,7 +1,7 @@
-import type { Defence, Finding, Metrics, Play, Units } from '@corkscrew/core';
+import type { AgainstView, Defence, Finding, Metrics, Play, Units } from '@corkscrew/core';
 import { useEffect } from 'react';
 import { create } from 'zustand';
-import type { AgainstView, Answer, Question } from '../../workers/analyse.ts';
+import type { Answer, Question } from '../../workers/analyse.ts';
 import { useOwnSchool } from './own-school.ts';
 
 interface Analysis {

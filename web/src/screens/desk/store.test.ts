@@ -6,11 +6,16 @@ import {
   follow,
   goToFrame,
   keptBy,
+  frameEnding,
   lineView,
+  nameRead,
   nextFrame,
   openOnDesk,
   redo,
   replacePlay,
+  startAnswer,
+  startSetting,
+  stopSetting,
   stepFrame,
   undo,
   useDesk,
@@ -139,6 +144,50 @@ describe('frames', () => {
     expect(desk().play.frames).toHaveLength(2);
     nextFrame();
     expect(desk().play.frames).toHaveLength(3);
+    // A frame in which nobody moves is not followed by another.
+    nextFrame();
+    expect(desk().play.frames).toHaveLength(3);
+    expect(desk().notice).toBe('Frame 4 opens when somebody moves.');
+  });
+  it('the last frame is answered as well, and so is the set; endings are gone through in turn', () => {
+    act(PASS);
+    startAnswer();
+    nameRead({ does: 'drop', who: ['x5'] });
+    expect(desk().play.frames[1]).toMatchObject({ parent: 'f1', read: { does: 'drop', who: ['x5'] } });
+    goToFrame('f1');
+    useDesk.setState({ answering: { is: 'new', after: null } });
+    nameRead({ does: 'own', note: 'They deny everything' });
+    expect(desk().play.frames.find((f) => f.id === 'f3')).toMatchObject({
+      parent: null,
+      read: { note: 'They deny everything' },
+    });
+    expect(desk().frameId).toBe('f3');
+    expect(frameEnding(1)).toBe(true);
+    expect(desk().frameId).toBe('f1');
+    frameEnding(-1);
+    expect(desk().frameId).toBe('f3');
+  });
+  it('what they do is said otherwise later on', () => {
+    two();
+    goToFrame('f1');
+    startAnswer();
+    nameRead({ does: 'switch' });
+    useDesk.setState({ answering: { is: 'named', frame: 'f3' } });
+    nameRead({ does: 'trap', who: ['x1'] });
+    expect(desk().play.frames).toHaveLength(3);
+    expect(desk().play.frames[2]!.read).toEqual({ does: 'trap', who: ['x1'] });
+  });
+  it('the set is moved at any time: the court shows it, and elsewhere nobody is set', () => {
+    two();
+    startSetting();
+    expect(desk()).toMatchObject({ frameId: 'f1', placing: true });
+    apply({ do: 'place', player: '3', place: { x: 10, y: 10 } });
+    expect(lineView(desk().play, 'f2', 'f2').walks[1]!.before.places['3']).toEqual({ x: 10, y: 10 });
+    goToFrame('f2');
+    expect(desk().placing).toBe(false);
+    startSetting();
+    stopSetting();
+    expect(desk()).toMatchObject({ frameId: 'f1', placing: false });
   });
   it('stepping stops at both ends', () => {
     two();
@@ -150,8 +199,10 @@ describe('frames', () => {
   it('another answer opens beside, and its ending is the one shown; going back to a frame keeps the ending', () => {
     two();
     goToFrame('f1');
-    addFrame(true);
-    expect(desk()).toMatchObject({ frameId: 'f3', branch: 'f3' });
+    startAnswer();
+    nameRead({ does: 'switch' });
+    expect(desk()).toMatchObject({ frameId: 'f3', branch: 'f3', answering: null });
+    expect(desk().play.frames[2]!.read).toEqual({ does: 'switch' });
     goToFrame('f1');
     expect(desk().branch).toBe('f3');
     expect(lineView(desk().play, 'f3', 'f1').line.map((f) => f.id)).toEqual(['f1', 'f3']);

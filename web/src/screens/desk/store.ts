@@ -13,8 +13,10 @@ import {
   type Play,
   type PlayerId,
   type Meant,
+  type Read,
   type Theirs,
   type Verb,
+  type Waypoint,
 } from '@corkscrew/core';
 import { create } from 'zustand';
 import { useShallow } from 'zustand/react/shallow';
@@ -24,13 +26,21 @@ import type { Move } from '../../keeping/tabs.ts';
 /** A verb in the making: who and what are known, where is still being said. */
 export interface Pending {
   readonly verb: Verb;
-  /** What was typed after the verb: a spot's code or a number. */
+  /** Letters typed after it that are no spot yet. */
   readonly typed: string;
   /** The man it is for or goes to, when the verb needs one. */
   readonly to?: PlayerId;
-  /** The end point, once there is one. */
-  readonly at?: { x: number; y: number; spot?: string };
+  /** The places his way goes through, the last one its end. */
+  readonly path: readonly Waypoint[];
 }
+
+/** What they do is being named: for an ending to come, or for one there is. */
+export type Answering =
+  | {
+      readonly is: 'new';
+      /** The frame it answers after; null answers the set. */ readonly after: string | null;
+    }
+  | { readonly is: 'named'; readonly frame: string };
 
 /** Where the play is, as the coach is told. */
 export type SaveState =
@@ -61,9 +71,18 @@ export interface Desk {
   selected: PlayerId | null;
   actionId: string | null;
   pending: Pending | null;
-  /** Placing the five before the first frame. */
+  /** The five are being set: the hand places men and does nothing else. */
   placing: boolean;
+  /** Letters typed while the five are set, that are no spot yet. */
+  typed: string;
+  /** The action that is to wait for a man whose number comes next. */
+  waiting: string | null;
+  answering: Answering | null;
+  /** The action drawn last. */
+  last: string | null;
+  /** What went wrong, and what was done that can't be seen. */
   notice: string | null;
+  told: string | null;
   showLast: boolean;
   showSpots: boolean;
   time: number | null;
@@ -98,7 +117,12 @@ export const useDesk = create<Desk>(() => ({
   actionId: null,
   pending: null,
   placing: false,
+  typed: '',
+  waiting: null,
+  answering: null,
+  last: null,
   notice: null,
+  told: null,
   showLast: true,
   showSpots: false,
   time: null,
@@ -142,7 +166,12 @@ export function openOnDesk(play: Play, revision: number, save: SaveState): void 
     selected: null,
     actionId: null,
     pending: null,
+    typed: '',
+    waiting: null,
+    answering: null,
+    last: null,
     notice: null,
+    told: null,
     placing: isEmpty(play),
     time: null,
     running: false,
@@ -190,7 +219,7 @@ export function apply(change: Change | readonly Change[], rest: Partial<Desk> = 
   }
   const { play } = result;
   if (play === s.play) return true;
-  set({ past: [...s.past, s.play], future: [], notice: null });
+  set({ past: [...s.past, s.play], future: [], notice: null, told: null });
   show(play, rest);
   keeper?.edited(play, (doc) => {
     const again = editAll(doc, changes);
@@ -233,8 +262,7 @@ function move(play: Play, how: Move, rest: Partial<Desk> = {}): void {
   if (how === 'undid') set({ past: past.slice(0, -1), future: [now, ...future] });
   else if (how === 'redid') set({ past: [...past, now], future: future.slice(1) });
   else if (how === 'did') set({ past: [...past, now], future: [] });
-  // Drawn on elsewhere, the set is done here as well.
-  set({ notice: null, placing: get().placing && isEmpty(play) });
+  set({ notice: null, told: null });
   show(play, rest);
 }
 
@@ -246,12 +274,26 @@ export function goToFrame(id: string): void {
     branch: onLine ? s.branch : id,
     actionId: null,
     pending: null,
+    waiting: null,
+    answering: null,
+    // The set is the picture before the first frame: elsewhere nobody is set.
+    placing: s.placing && frameById(s.play, id)?.parent === null,
     time: null,
     running: false,
     notice: null,
+    told: null,
     shown: null,
   });
 }
+
+/** The set is moved: the court shows it, and the hand places men until it is done. Later frames follow. */
+export function startSetting(): void {
+  const s = get();
+  goToFrame(lineThrough(s.play, s.branch)[0]!.id);
+  set({ placing: true, typed: '', selected: null });
+}
+
+export const stopSetting = (): void => set({ placing: false, typed: '', notice: null });
 
 export function stepFrame(by: number): void {
   const s = get();
@@ -268,25 +310,69 @@ export function nextFrame(): void {
   const i = line.findIndex((f) => f.id === s.frameId);
   const following = line[i + 1];
   if (following) goToFrame(following.id);
+  else if (line[i]?.actions.length === 0) set({ notice: `Frame ${i + 2} opens when somebody moves.` });
   else addFrame();
 }
 
-export function addFrame(fork = false): void {
+/** A new frame behind the one on the court, on its line. */
+export function addFrame(): void {
+  made({ do: 'addFrame', after: get().frameId });
+}
+
+/** Makes a frame by a change and goes to it. */
+function made(change: Change): boolean {
+  const known = new Set(get().play.frames.map((f) => f.id));
+  if (!apply(change, { placing: false })) return false;
+  const frame = get().play.frames.find((f) => !known.has(f.id));
+  if (frame) set({ frameId: frame.id, branch: frame.id, pending: null, actionId: null });
+  return true;
+}
+
+/** Asks what they do here: after the frame on the court. */
+export function startAnswer(): void {
+  set({
+    answering: { is: 'new', after: get().frameId },
+    pending: null,
+    waiting: null,
+    running: false,
+    placing: false,
+  });
+}
+
+/** What they do is named: the ending begins, or says it from now on. */
+export function nameRead(read: Read): boolean {
+  const { answering } = get();
+  if (!answering) return false;
+  set({ answering: null });
+  if (answering.is === 'named') return apply({ do: 'read', frame: answering.frame, read });
+  return made({ do: 'addFrame', after: answering.after, fork: true, read });
+}
+
+/** Goes to an ending: the ladder, the court and the sheet follow. */
+export const goToEnding = (id: string): void =>
+  set({
+    branch: id,
+    frameId: id,
+    actionId: null,
+    pending: null,
+    time: null,
+    placing: false,
+    answering: null,
+  });
+
+/** The ending so many places on among those of the nearest fork of the line; false where there is none. */
+export function frameEnding(by: number): boolean {
   const s = get();
-  const known = new Set(s.play.frames.map((f) => f.id));
-  if (
-    !apply(
-      {
-        do: 'addFrame',
-        after: s.frameId,
-        ...(fork ? { fork, read: { does: 'own' as const, note: 'Another answer' } } : {}),
-      },
-      { placing: false },
-    )
-  )
-    return;
-  const made = get().play.frames.find((f) => !known.has(f.id));
-  if (made) set({ frameId: made.id, branch: made.id, pending: null, actionId: null });
+  const line = lineThrough(s.play, s.branch);
+  const here = line.findIndex((f) => f.id === s.frameId);
+  // The fork at hand: the one the frame starts, else the next one behind it, else the last one before it.
+  const at = [...line.slice(here), ...line.slice(0, here).reverse()];
+  const head = at.find((f) => s.play.frames.filter((x) => x.parent === f.parent).length > 1);
+  if (!head) return false;
+  const endings = s.play.frames.filter((f) => f.parent === head.parent);
+  const i = endings.indexOf(head);
+  goToEnding(endings[(i + by + endings.length) % endings.length]!.id);
+  return true;
 }
 
 export interface View {

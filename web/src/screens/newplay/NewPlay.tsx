@@ -14,14 +14,14 @@ import {
 import { frameScene, PREVIEW, THUMB, type Scale } from '@corkscrew/diagram';
 import { useQuery } from '@tanstack/react-query';
 import { nanoid } from 'nanoid';
-import { useEffect, useMemo, useState, type FormEvent } from 'react';
+import { useMemo, useState, type FormEvent } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { api } from '../../app/api.ts';
 import { keepNew } from '../../keeping/deliver.ts';
 import { Choice, COURT_OPTIONS, LEVEL_OPTIONS } from '../../ui/Choice.tsx';
 import { Button, Input, Label, MainButton } from '../../ui/controls.tsx';
-import { Picture } from '../../ui/SceneSvg.tsx';
+import { Picture } from '../../floor/SceneSvg.tsx';
 import { TopBar } from '../../ui/TopBar.tsx';
 
 const Page = styled.form`
@@ -155,8 +155,6 @@ export default function NewPlay() {
   const [refusal, setRefusal] = useState('');
   const [from, setFrom] = useState('');
   const plays = useQuery({ queryKey: ['plays', false], queryFn: () => api.plays(false) });
-  // The desk is fetched while the coach lines up: a server that goes away now takes nothing with it.
-  useEffect(() => void import('../desk/Desk.tsx').catch(() => undefined), []);
   const preview = useMemo(() => lineUp(setting, PREVIEW), [setting]);
   const picks = useMemo(
     () =>

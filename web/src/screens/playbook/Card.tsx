@@ -4,7 +4,7 @@ import { lazy, memo, Suspense, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { Input } from '../../ui/controls.tsx';
-import { FramePicture } from '../../ui/FramePicture.tsx';
+import { FramePicture } from '../../floor/FramePicture.tsx';
 
 export type CardAct = 'duplicate' | 'flip' | 'rename' | 'file' | 'trash' | 'restore';
 

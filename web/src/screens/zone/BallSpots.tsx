@@ -3,7 +3,7 @@ import { bodyItems, floorItems, sceneSize, shieldItems, type Scale, type Scene }
 import { useMemo } from 'react';
 import styled from 'styled-components';
 import { useLate } from '../../app/late.ts';
-import { Picture as SmallPicture } from '../../ui/SceneSvg.tsx';
+import { Picture as SmallPicture } from '../../floor/SceneSvg.tsx';
 import { putBall } from './moves.ts';
 import { restPicture, type Picture } from './picture.ts';
 import { useRoom, useSetting } from './room.ts';

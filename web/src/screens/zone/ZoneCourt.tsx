@@ -2,50 +2,23 @@ import { byPlayer, nearestSpot, PLAYERS, sayDistance, type Court, type Point } f
 import {
   ballItems,
   bodyItems,
+  coverItems,
   floorItems,
-  sceneSize,
+  reachItems,
   shieldItems,
-  toFloor,
+  softItems,
+  splitPasses,
   toScene,
+  trailItems,
+  ZONE,
 } from '@corkscrew/diagram';
-import { useMemo, useState, type CSSProperties, type KeyboardEvent, type PointerEvent } from 'react';
-import styled from 'styled-components';
+import { useMemo, type KeyboardEvent, type PointerEvent } from 'react';
 import { useUnits } from '../../app/units.ts';
-import { SlideTrail } from '../../court/SlideTrail.tsx';
-import { SceneItems } from '../../ui/SceneSvg.tsx';
+import { nudgeOf } from '../../floor/arrows.ts';
+import { floorPoints, HalfCourt } from '../../floor/HalfCourt.tsx';
+import { SceneItems } from '../../floor/SceneSvg.tsx';
+import { useDrag } from '../../ui/drag.ts';
 import type { Picture } from './picture.ts';
-import { COURT, CoverMap, Reach, Soft, SplitLines } from './ZoneMarks.tsx';
-
-const Svg = styled.svg`
-  display: block;
-  width: 100%;
-  height: 100%;
-  background: var(--sheet);
-  user-select: none;
-  .grab {
-    fill: transparent;
-    touch-action: none;
-    cursor: grab;
-    outline: none;
-  }
-  .grab:focus-visible {
-    stroke: var(--pen);
-    stroke-width: 2;
-    stroke-dasharray: 4 3;
-  }
-  .figure {
-    font: 640 calc(12px * var(--letters)) 'Archivo Variable';
-    font-stretch: 77%;
-    fill: var(--ink);
-  }
-  .iso {
-    font: 600 calc(11.5px * var(--letters)) 'Archivo Variable';
-    fill: var(--ink-2);
-    paint-order: stroke;
-    stroke: var(--sheet);
-    stroke-width: 3px;
-  }
-`;
 
 /** What of a zone is shown. */
 export interface Shown {
@@ -61,18 +34,11 @@ interface Hooks {
   readonly pressPlayer: (j: number) => void;
 }
 
-interface Drag {
-  readonly who: number;
-  readonly from: Point;
-  readonly moved: boolean;
-  /** From the window to the drawing; asked once a drag, because asking makes the browser lay the page out. */
-  readonly toDrawing: DOMMatrix;
-}
-
-function floorAt(e: PointerEvent, toDrawing: DOMMatrix): Point {
-  const p = toFloor(COURT, new DOMPoint(e.clientX, e.clientY).matrixTransform(toDrawing));
-  return { x: Math.min(24.5, Math.max(-24.5, p.x)), y: Math.min(33, Math.max(0.5, p.y)) };
-}
+/** Men and ball stay on the floor that is drawn. */
+const inside = (p: Point): Point => ({
+  x: Math.min(24.5, Math.max(-24.5, p.x)),
+  y: Math.min(33, Math.max(0.5, p.y)),
+});
 
 /** A zone on its half court: what it covers, where it is soft, whom the ball splits. Everything can be dragged. */
 export function ZoneCourt({
@@ -92,47 +58,31 @@ export function ZoneCourt({
   letters?: number;
 }) {
   const { floor, split, spots } = picture;
-  const [drag, setDrag] = useState<Drag | null>(null);
-  const { width, height } = sceneSize(COURT);
   const units = useUnits(court);
-  const scale = { ...COURT, mark: COURT.mark * letters };
+  const scale = { ...ZONE, mark: ZONE.mark * letters };
   const [paint, lines] = useMemo(() => {
-    const all = floorItems(court, COURT, true);
+    const all = floorItems(court, ZONE, true);
     return [all.filter((i) => i.part === 'paint'), all.filter((i) => i.part !== 'paint')];
   }, [court]);
-  const down = (e: PointerEvent, who: number) => {
-    if (!hooks || e.button !== 0) return;
-    e.currentTarget.setPointerCapture(e.pointerId);
-    const toDrawing = (e.currentTarget as SVGElement).ownerSVGElement!.getScreenCTM()!.inverse();
-    setDrag({ who, from: floorAt(e, toDrawing), moved: false, toDrawing });
+  const cover = useMemo(() => (show.map ? coverItems(picture.map) : []), [show.map, picture.map]);
+  const put = (who: number, at: Point) => {
+    const p = inside(at);
+    if (who < 0) hooks?.moveBall(p);
+    else hooks?.movePlayer(who, p);
   };
-  const move = (e: PointerEvent) => {
-    if (!drag || !hooks) return;
-    const p = floorAt(e, drag.toDrawing);
-    const moved = drag.moved || Math.hypot(p.x - drag.from.x, p.y - drag.from.y) > 0.6;
-    if (moved !== drag.moved) setDrag({ ...drag, moved });
-    if (!moved) return;
-    if (drag.who < 0) hooks.moveBall(p);
-    else hooks.movePlayer(drag.who, p);
-  };
-  const up = () => {
-    if (drag && !drag.moved && drag.who >= 0) hooks?.pressPlayer(drag.who);
-    setDrag(null);
-  };
+  const { take, hand } = useDrag<number>({
+    measure: floorPoints(ZONE),
+    from: 0.6,
+    onMove: (h) => put(h.item, h.at),
+    onDrop: (h) => put(h.item, h.at),
+    onTap: (who) => who >= 0 && hooks?.pressPlayer(who),
+  });
+  const down = (e: PointerEvent, who: number) => hooks && take(e, who);
   const keys = (e: KeyboardEvent, who: number, from: Point) => {
-    const step = e.shiftKey ? 3 : 0.8;
-    const by: Record<string, Point> = {
-      ArrowLeft: { x: -step, y: 0 },
-      ArrowRight: { x: step, y: 0 },
-      ArrowUp: { x: 0, y: -step },
-      ArrowDown: { x: 0, y: step },
-    };
-    const d = by[e.key];
-    if (d && hooks) {
+    const by = nudgeOf(e, ZONE);
+    if (by && hooks) {
       e.preventDefault();
-      const to = { x: from.x + d.x, y: from.y + d.y };
-      if (who < 0) hooks.moveBall(to);
-      else hooks.movePlayer(who, to);
+      put(who, { x: from.x + by.x, y: from.y + by.y });
     } else if (e.key === 'Enter' || e.key === ' ') {
       e.preventDefault();
       if (who >= 0) hooks?.pressPlayer(who);
@@ -152,37 +102,31 @@ export function ZoneCourt({
     const p = { x: floor.dx[d]!, y: floor.dy[d]! };
     return { at: p, facing: toward(p, ball) };
   });
-  const b = toScene(COURT, ball);
+  const b = toScene(ZONE, ball);
+  const marks = [
+    ...(show.map
+      ? reachItems(floor, spots, `${sayDistance(floor.level.safePass, units)} pass`, letters)
+      : []),
+    ...(show.spots ? softItems(spots.slice(0, 6), men, letters) : []),
+    ...(show.slides
+      ? picture.trails.flatMap((points) => trailItems(points.map((p) => toScene(ZONE, p))))
+      : []),
+    ...(show.split && split ? splitPasses(floor, split, letters) : []),
+    ...shieldItems(shields, scale, true),
+    ...bodyItems(bodies, floor.holder >= 0 ? PLAYERS[floor.holder]! : null, scale, true),
+    ...(floor.holder < 0 ? ballItems(b, scale) : []),
+  ];
   return (
-    <Svg
-      viewBox={`0 0 ${width} ${height}`}
-      role="group"
-      aria-label={label}
-      onPointerMove={move}
-      onPointerUp={up}
-      onPointerCancel={() => setDrag(null)}
-      data-testid="zone-court"
-      style={{ '--letters': letters } as CSSProperties}
-    >
+    <HalfCourt scale={ZONE} role="group" label={label} testId="zone-court" {...hand}>
       <SceneItems items={paint} />
-      {show.map && <CoverMap picture={picture} />}
+      <SceneItems items={cover} />
       <SceneItems items={lines} />
-      {show.map && <Reach picture={picture} words={`${sayDistance(floor.level.safePass, units)} pass`} />}
-      {show.spots &&
-        spots
-          .slice(0, 6)
-          .map((s, i) => <Soft key={s.spot} spot={s} first={i === 0} men={men} letters={letters} />)}
-      {show.slides &&
-        picture.trails.map((points, d) => (
-          <SlideTrail key={d} points={points.map((p) => toScene(COURT, p))} />
-        ))}
-      {show.split && split && <SplitLines picture={picture} letters={letters} />}
-      <SceneItems items={shieldItems(shields, scale, true)} />
-      <SceneItems items={bodyItems(bodies, floor.holder >= 0 ? PLAYERS[floor.holder]! : null, scale, true)} />
-      {floor.holder < 0 && <SceneItems items={ballItems(b, scale)} />}
+      <g aria-hidden="true" pointerEvents="none">
+        <SceneItems items={marks} />
+      </g>
       {hooks &&
         men.map((p, j) => {
-          const c = toScene(COURT, p);
+          const c = toScene(ZONE, p);
           return (
             <circle
               key={j}
@@ -212,6 +156,6 @@ export function ZoneCourt({
           onKeyDown={(e) => keys(e, -1, ball)}
         />
       )}
-    </Svg>
+    </HalfCourt>
   );
 }

@@ -1,14 +1,16 @@
 import { courtFor, sayDistance } from '@corkscrew/core';
 import { RotateCcw } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
+import { useLocation } from 'react-router';
+import type { ZoneMoment } from '../../app/to-zone.ts';
 import { useLate } from '../../app/late.ts';
-import { usePhone } from '../../app/phone.ts';
+import { usePhone } from '../../app/size.ts';
 import { useUnits } from '../../app/units.ts';
 import { Button, Toggle } from '../../ui/controls.tsx';
 import { TopBar } from '../../ui/TopBar.tsx';
 import { BallSpots } from './BallSpots.tsx';
 import { Page } from './Page.ts';
-import { leaveRoom, pass, putBall, putPlayer, stopChase, useChase } from './moves.ts';
+import { leaveRoom, pass, putBall, putPlayer, stopChase, takeMoment, useChase } from './moves.ts';
 import { besidePicture, movingPicture, restPicture, type Picture } from './picture.ts';
 import { useRoom } from './room.ts';
 import { RoomPanel } from './RoomPanel.tsx';
@@ -69,6 +71,14 @@ export default function ZoneRoom() {
     document.title = 'Zone room · Corkscrew';
     return leaveRoom;
   }, []);
+  const { state } = useLocation() as { state: { moment?: ZoneMoment } | null };
+  const moment = state?.moment;
+  useEffect(() => {
+    if (!moment) return;
+    takeMoment(moment);
+    // Taken once: going back and forth does not undo what was done to it here.
+    window.history.replaceState({ ...(window.history.state as object), usr: null }, '');
+  }, [moment]);
   // The court keeps up with the pointer; words and figures beside it follow a few times a second.
   const told = useLate(picture, 120);
   const layers = useMemo(

@@ -2,10 +2,10 @@ import { ALIGNMENTS, courtFor, ZONE_PRESETS, zoneByKey, type ZoneKey } from '@co
 import { memo } from 'react';
 import { Link } from 'react-router';
 import { Choice, COURT_OPTIONS, LEVEL_OPTIONS } from '../../ui/Choice.tsx';
-import { ZoneGlyph } from '../desk/defence/ZoneGlyph.tsx';
+import { ZoneGlyph } from '../../floor/ZoneGlyph.tsx';
 import { putAll, stopChase } from './moves.ts';
 import { NEAREST, placesOf, useRoom, useSetting, type Room } from './room.ts';
-import { SchoolFields } from './SchoolFields.tsx';
+import { SchoolFields } from '../../ui/ZoneSchools.tsx';
 
 /** Which zone, of which school, against which set, at which level and on which court. */
 export const ZoneSetting = memo(function ZoneSetting() {

@@ -1,5 +1,6 @@
 import { startChase, stepChase, throwTo, type Chase, type Point } from '@corkscrew/core';
 import { create } from 'zustand';
+import type { ZoneMoment } from '../../app/to-zone.ts';
 import { chasesIn, courtOf, levelOf, schemeFor, useRoom, type Room } from './room.ts';
 
 /** The chase that is on; the room's places hold as long as it lasts. */
@@ -52,9 +53,16 @@ const begin = (room: Room, defenders?: readonly Point[]): Chase =>
   });
 
 /** Has the zone stand where it is in a play, not where it would come to rest; the next pass starts from there. */
-export function beginFrom(defenders: readonly Point[]): void {
+function beginFrom(defenders: readonly Point[]): void {
   stopChase();
   show(begin(useRoom.getState(), defenders));
+}
+
+/** Puts a moment of a play into the room. */
+export function takeMoment({ defenders, ...moment }: ZoneMoment): void {
+  stopChase();
+  useRoom.setState({ ...moment, set: '' });
+  if (defenders) beginFrom(defenders);
 }
 
 let frame = 0;

@@ -18,10 +18,10 @@ vi.stubGlobal('window', {
   localStorage: { getItem: () => null, setItem: () => undefined, removeItem: () => undefined },
 });
 const { chasesIn, levelOf, NEAREST, placesOf, useRoom } = await import('./room.ts');
-const { leaveRoom, lookBack, pass, putAll, putBall, putPlayer, stopChase, useChase } =
+const { leaveRoom, lookBack, pass, putAll, putBall, putPlayer, stopChase, takeMoment, useChase } =
   await import('./moves.ts');
 const { besidePicture, movingPicture, restPicture } = await import('./picture.ts');
-const { takeInstant } = await import('./from-play.ts');
+const { zoneMoment } = await import('../../app/to-zone.ts');
 
 const room = useRoom.getState;
 const court = courtFor({ court: 'nfhs' });
@@ -164,7 +164,7 @@ describe('a moment of a play', () => {
 
   it('brings its men, ball, level, court and zone, with the defenders where they are', () => {
     const t = timeline.flights[0]!.arrive + 0.2;
-    takeInstant(play, timeline, t, zone, defenders);
+    takeMoment(zoneMoment(play, timeline, t, zone, defenders));
     expect(room()).toMatchObject({ court: 'fiba', level: 'college', zone: '3-2', holder: 3, set: '' });
     expect(room().from).toEqual({ id: 'p', name: 'Moment', t });
     expect(room().ball).toEqual(room().places[3]);
@@ -174,18 +174,18 @@ describe('a moment of a play', () => {
     expect(throwTo(chase!, 0, courtFor(play))).not.toBeNull();
   });
   it('has the zone at rest while the ball flies, and when nobody knows where its men are', () => {
-    takeInstant(play, timeline, timeline.flights[0]!.arrive - 0.05, zone, defenders);
+    takeMoment(zoneMoment(play, timeline, timeline.flights[0]!.arrive - 0.05, zone, defenders));
     expect(room().holder).toBe(-1);
     expect(useChase.getState().chase).toBeNull();
-    takeInstant(play, timeline, timeline.flights[0]!.arrive + 0.2, zone, null);
+    takeMoment(zoneMoment(play, timeline, timeline.flights[0]!.arrive + 0.2, zone, null));
     expect(useChase.getState().chase).toBeNull();
   });
   it('keeps the speeds of a women’s play', () => {
-    takeInstant({ ...play, women: true }, timeline, 0, zone, null);
+    takeMoment(zoneMoment({ ...play, women: true }, timeline, 0, zone, null));
     expect(levelOf(room()).zone.run).toBeLessThan(levelOf({ ...room(), women: false }).zone.run);
   });
   it('takes a 2-3 for a zone it does not know', () => {
-    takeInstant(play, timeline, 0, { ...zone, zone: '5-0' }, null);
+    takeMoment(zoneMoment(play, timeline, 0, { ...zone, zone: '5-0' }, null));
     expect(room().zone).toBe('2-3');
   });
 });

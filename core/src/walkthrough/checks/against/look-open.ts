@@ -1,0 +1,37 @@
+import { PLAYERS } from '../../../alignment/library.ts';
+import { distanceToRim } from '../../../court/queries.ts';
+import { OPEN, opennessAt } from '../../../look/openness.ts';
+import type { Check } from '../../finding.ts';
+import { about, timed } from '../support.ts';
+import { attackerAt, defender, withDefence } from '../with-defence.ts';
+
+export const lookOpen: Check = {
+  code: 'look-open',
+  group: 'defence',
+  words: 'The shot at the end is open',
+  limit: '4 ft when it leaves his hand, 3 at the rim',
+  source: 'common practice',
+  run: withDefence((input, against) =>
+    input.timeline.flights.flatMap((f) => {
+      const shot = timed(input, f.action);
+      if (f.receiver !== null || !shot) return [];
+      const { rails } = against.defended;
+      const k = Math.min(rails.steps - 1, Math.round(shot.start / rails.dt));
+      const o = opennessAt(against.defended, k, PLAYERS.indexOf(f.passer));
+      const place = attackerAt(against, f.passer, shot.start);
+      const near = distanceToRim(input.court, place) < 5;
+      if (o.jumper >= (near ? OPEN.rim : OPEN.shot) || o.by < 0) return [];
+      return [
+        {
+          frame: shot.frame,
+          action: f.action,
+          players: [f.passer],
+          place,
+          time: shot.start,
+          severity: 'costs' as const,
+          sentence: `${f.passer}'s shot is not open: ${defender(o.by)} is ${about(o.jumper, input.units)} away when it leaves his hand.`,
+        },
+      ];
+    }),
+  ),
+};

@@ -1,0 +1,36 @@
+import { PLAYERS } from '../../../alignment/library.ts';
+import type { Check } from '../../finding.ts';
+import { longest, spells, STANDS } from '../../../motion/moments.ts';
+import { seconds } from '../support.ts';
+
+export const standing: Check = {
+  code: 'standing',
+  group: 'idle',
+  words: 'Nobody stands for long without a job',
+  limit: '6 s without a move, the ball or a screen; your own limit',
+  source: 'common practice',
+  run: ({ moments, timeline, school }) =>
+    PLAYERS.flatMap((p) => {
+      const screens = timeline.screens.filter((s) => s.by === p);
+      const still = longest(
+        spells(
+          moments,
+          (m) =>
+            m.holder !== p &&
+            m.speeds[p] < STANDS &&
+            !screens.some((s) => m.t >= s.set && m.t < Math.min(s.left, (s.used?.at ?? s.set) + 1)),
+        ),
+      );
+      if (!still || still.seconds <= school.idle) return [];
+      return [
+        {
+          frame: still.from.frame,
+          players: [p],
+          place: still.from.places[p],
+          time: still.from.t,
+          severity: 'know' as const,
+          sentence: `${p} stands for ${seconds(still.seconds)}: his man may watch the ball.`,
+        },
+      ];
+    }),
+};

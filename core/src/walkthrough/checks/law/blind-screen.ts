@@ -1,0 +1,44 @@
+import { PLAYERS } from '../../../alignment/library.ts';
+import { distance, fromDegrees, unit } from '../../../geometry/vec.ts';
+import type { Check } from '../../finding.ts';
+import { about, aboutScreen, apart, timed } from '../support.ts';
+import { defender, defenderAt, withDefence } from '../with-defence.ts';
+
+/** Middle to middle: a step of room between two bodies (ft), and how far round his shoulder a man still sees (cosine). */
+const STEP = 4;
+const SEES = 0.1;
+
+export const blindScreen: Check = {
+  code: 'blind-screen',
+  group: 'law',
+  words: 'A screen a man cannot see leaves him a step',
+  limit: 'one normal step',
+  source: 'rule books, from memory',
+  run: withDefence((input, against) =>
+    input.timeline.screens.flatMap((s) => {
+      const screen = timed(input, s.action);
+      if (!screen || s.slip || against.plan.type !== 'man') return [];
+      const { defended } = against;
+      const k = Math.min(defended.rails.steps - 1, Math.round(s.set / defended.rails.dt));
+      const user = PLAYERS.indexOf(s.user);
+      const d = [0, 1, 2, 3, 4].find((i) => defended.guards[k * 5 + i] === user);
+      if (d === undefined) return [];
+      const at = defenderAt(against, d, s.set);
+      const near = distance(at, s.at);
+      const looks = fromDegrees(defended.track.facing[k * 10 + 5 + d]!);
+      const to = unit(at, s.at);
+      if (near >= STEP || looks.x * to.x + looks.y * to.y > SEES) return [];
+      const i = k * 5 + d;
+      if (defended.vx[i]! ** 2 + defended.vy[i]! ** 2 > 4) return [];
+      return [
+        {
+          ...aboutScreen(s, screen),
+          time: s.set,
+          severity: 'costs' as const,
+          marks: [apart(at, s.at, input.units)],
+          sentence: `${s.by} screens ${defender(d)} from behind at ${about(near, input.units)}, middle to middle: one he cannot see must leave him a step, and may be called.`,
+        },
+      ];
+    }),
+  ),
+};

@@ -1,0 +1,42 @@
+import { PLAYERS } from '../../../alignment/library.ts';
+import { inBounds } from '../../../court/queries.ts';
+import { holderOf, pathOf } from '../../../play/state.ts';
+import type { Check } from '../../finding.ts';
+import { at, eachStep } from '../support.ts';
+
+/** The lines are out: in every rule book (from memory). */
+export const outOfBounds: Check = {
+  code: 'out-of-bounds',
+  group: 'law',
+  words: 'Nobody is out of bounds, the thrower-in aside',
+  limit: 'the lines are out',
+  source: 'rule books, from memory',
+  run: (input) => {
+    const { court, walks } = input;
+    const start = walks[0];
+    const opening = start
+      ? PLAYERS.filter((p) => p !== start.before.thrower && !inBounds(court, start.before.places[p])).map(
+          (p) => ({
+            frame: start.frame.id,
+            players: [p],
+            place: start.before.places[p],
+            time: 0,
+            severity: 'illegal' as const,
+            sentence: `${p} starts out of bounds.`,
+          }),
+        )
+      : [];
+    const moves = eachStep(input, (step, walk) => {
+      const { action, before } = step;
+      const out = pathOf(action).find((p) => !inBounds(court, p));
+      if (!out || before.thrower === action.by) return undefined;
+      return {
+        ...at(input, step, walk),
+        place: out,
+        severity: 'illegal',
+        sentence: `${action.by} ${holderOf(before) === action.by ? 'takes the ball' : 'runs'} out of bounds.`,
+      };
+    });
+    return [...opening, ...moves];
+  },
+};

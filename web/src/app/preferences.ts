@@ -1,0 +1,22 @@
+import { create } from 'zustand';
+import { persist } from 'zustand/middleware';
+
+/** What is the coach's own on this device: how the floor lies, and which keys speak. */
+interface Preferences {
+  /** The basket at the bottom of the court. */
+  readonly down: boolean;
+  /** Left and right change places. */
+  readonly mirrored: boolean;
+  /** Single letters and digits are commands; off for those who speak to their machine or press keys by accident. */
+  readonly letters: boolean;
+}
+
+export const usePreferences = create<Preferences>()(
+  persist<Preferences>(() => ({ down: false, mirrored: false, letters: true }), {
+    name: 'corkscrew.preferences',
+  }),
+);
+
+export function prefer(change: Partial<Preferences>): void {
+  usePreferences.setState(change);
+}

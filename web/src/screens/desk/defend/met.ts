@@ -1,0 +1,23 @@
+import { asRead, COVERAGE_WORDS, coveragesMet, setupOf, type Met } from '@corkscrew/core';
+import { useMemo } from 'react';
+import { lineView, usePick } from '../store.ts';
+import { useTimeline } from '../timeline.ts';
+import { useDefence } from './view.ts';
+
+const NONE: readonly Met[] = [];
+
+/** How the defence looked at plays each screen and handoff of the line; none against nobody and against a zone. */
+export function useMet(): readonly Met[] {
+  const { play, branch, frameId } = usePick('play', 'branch', 'frameId');
+  const timeline = useTimeline();
+  const defence = useDefence(play);
+  const { line, court } = lineView(play, branch, frameId);
+  return useMemo(() => {
+    if (!defence) return NONE;
+    const { plan } = setupOf(play, asRead(defence, line), timeline, court);
+    return plan.type === 'man' ? coveragesMet(timeline, plan) : NONE;
+  }, [play, defence, line, timeline, court]);
+}
+
+/** A coverage in a word or two, where there is little room. */
+export const wayWord = (does: string): string => COVERAGE_WORDS[does]!.replace('over, big ', '');

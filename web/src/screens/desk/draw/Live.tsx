@@ -1,0 +1,68 @@
+import { sceneAt, sceneOfFrame, type Layers, type Scale } from '@corkscrew/diagram';
+import { courtFor } from '@corkscrew/core';
+import { useUnits } from '../../../app/units.ts';
+import { SceneItems } from '../../../floor/SceneSvg.tsx';
+import { useAgainst, useStale } from '../analysis.ts';
+import { useLayer } from '../defend/view.ts';
+import { lineView, useDesk, usePick } from '../store.ts';
+import { useNow, useTimeline } from '../timeline.ts';
+
+/** A layer of the line on the desk at the instant shown, or of the frame that stands. Drawn again with the time, alone. */
+function useScene(layers: Layers, scale: Scale) {
+  const { play, branch, frameId } = usePick('play', 'branch', 'frameId');
+  const { line, court } = lineView(play, branch, frameId);
+  const against = useAgainst(play.id, line.at(-1)!.id);
+  const timeline = useTimeline();
+  const now = useNow();
+  const timed = useDesk((d) => d.time !== null);
+  const inTime = { court, timeline, against };
+  return timed ? sceneAt(inTime, now, layers, scale) : sceneOfFrame(inTime, frameId, layers, scale);
+}
+
+/** The five who defend and what can be seen of it; `plain` is the five alone. */
+export function Defenders({ scale, plain = false }: { scale: Scale; plain?: boolean }) {
+  const { actionId, frameId } = usePick('actionId', 'frameId');
+  const timed = useDesk((d) => d.time !== null);
+  const timeline = useTimeline();
+  const stale = useStale();
+  const shields = useLayer('shields');
+  const ghosts = useLayer('ghosts');
+  const open = useLayer('open');
+  const lanes = useLayer('lanes');
+  const splits = useLayer('splits');
+  const since = timeline.bars.find((b) => b.frame === frameId)?.start;
+  const seen: Layers = {
+    open,
+    splits,
+    ...(ghosts && shields && timed ? { slidSince: since } : {}),
+    ...(lanes && actionId ? { lane: actionId } : {}),
+  };
+  const { items } = useScene({ defenders: shields, ...(plain ? {} : seen) }, scale);
+  return (
+    <g aria-hidden="true" pointerEvents="none" opacity={stale && !plain ? 0.45 : 1} data-testid="defence">
+      <SceneItems items={items} />
+    </g>
+  );
+}
+
+/** The five and the ball at the playhead. */
+export function Runner({ scale }: { scale: Scale }) {
+  const { items } = useScene({ men: true }, scale);
+  return (
+    <g aria-hidden="true" pointerEvents="none">
+      <SceneItems items={items} />
+    </g>
+  );
+}
+
+/** The gaps on both sides of the ball, named and measured. */
+export function Gaps({ scale }: { scale: Scale }) {
+  const play = useDesk((s) => s.play);
+  const units = useUnits(courtFor(play));
+  const { items } = useScene({ gaps: units }, scale);
+  return (
+    <g aria-hidden="true" pointerEvents="none">
+      <SceneItems items={items} />
+    </g>
+  );
+}

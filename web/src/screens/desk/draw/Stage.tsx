@@ -1,0 +1,216 @@
+import {
+  edit,
+  holderOf,
+  placeWords,
+  screenAngle,
+  stateAt,
+  walkFrame,
+  type Court,
+  type Finding,
+  type FrameWalk,
+  type NewAction,
+  type PlayerId,
+} from '@corkscrew/core';
+import {
+  ballItems,
+  handOf,
+  markItems,
+  restingBodies,
+  sceneSize,
+  toScene,
+  words,
+  type Scale,
+} from '@corkscrew/diagram';
+import { useMemo } from 'react';
+import { HalfCourt } from '../../../floor/HalfCourt.tsx';
+import { Lines } from '../../../floor/Lines.tsx';
+import { Men } from '../../../floor/Men.tsx';
+import { PathHandles } from '../../../floor/PathHandles.tsx';
+import { SceneItems } from '../../../floor/SceneSvg.tsx';
+import { Spots } from '../../../floor/Spots.tsx';
+import { Coverages } from '../defend/Coverages.tsx';
+import { apply, lineView, useDesk, usePick } from '../store.ts';
+import { useCourtScale } from '../view.ts';
+import { chooseMan } from './hand.ts';
+import { Defenders, Gaps, Runner } from './Live.tsx';
+import { Tip } from './Tip.tsx';
+import { useHand } from './use-hand.ts';
+
+const hover = (hovered: string | null): void => useDesk.setState({ hovered });
+
+/** The floor under the coach's hand: pick a player, say what he does. */
+export function Stage({ findings }: { findings: readonly Finding[] }) {
+  const s = usePick(
+    'actionId',
+    'branch',
+    'frameId',
+    'hovered',
+    'placing',
+    'play',
+    'running',
+    'selected',
+    'showGaps',
+    'showLast',
+    'showSpots',
+    'shown',
+  );
+  const timed = useDesk((d) => d.time !== null);
+  const { scale, idle } = useCourtScale();
+  const { court, walks, index } = lineView(s.play, s.branch, s.frameId);
+  const walk = walks[index]!;
+  const still = !timed && !s.running;
+  const resting = restingBodies(court, walk.before, scale);
+  const { down, hand, held, proposed } = useHand({ court, walk, bodies: resting, scale, idle });
+  const shown = useProposed(s.frameId, proposed, walk);
+  const set = s.placing && held?.item.is === 'man' ? held : null;
+  const before = set
+    ? { ...walk.before, places: { ...walk.before.places, [(set.item as { who: PlayerId }).who]: set.at } }
+    : walk.before;
+  const bodies = set ? restingBodies(court, before, scale) : resting;
+  const here = findings.filter((f) => f.frame === s.frameId);
+  const told = still && !held && !s.placing ? here.slice(0, 2) : [];
+  return (
+    <HalfCourt
+      scale={scale}
+      role="application"
+      label="Court"
+      drawn={!idle}
+      testId="court"
+      onPointerDown={down}
+      {...hand}
+    >
+      <Lines
+        court={court}
+        walk={s.placing ? { ...walk, steps: [] } : shown.walk}
+        next={walks[index + 1]}
+        previous={s.showLast ? walks[index - 1] : undefined}
+        scale={scale}
+        chosen={s.actionId ?? s.hovered}
+        proposed={shown.id}
+        onHover={hover}
+      />
+      {s.showSpots && <Spots court={court} scale={scale} />}
+      <Defenders scale={scale} />
+      {still ? (
+        <>
+          <BallLater walk={walk} scale={scale} />
+          <Men
+            bodies={bodies}
+            holder={holderOf(before)}
+            scale={scale}
+            chosen={s.selected}
+            faulty={new Set(here.flatMap((f) => f.players))}
+            words={(id) => sentence(court, id, walk)}
+            onFocus={focusMan}
+            onPress={chooseMan}
+          />
+        </>
+      ) : (
+        <Runner scale={scale} />
+      )}
+      {still && !idle && !s.placing && <Coverages scale={scale} />}
+      {s.showGaps && <Gaps scale={scale} />}
+      {s.shown && !s.running && (
+        <g aria-hidden="true" pointerEvents="none">
+          <SceneItems items={markItems(s.shown.marks, scale)} />
+        </g>
+      )}
+      {s.actionId && still && !idle && <Handles scale={scale} />}
+      <Told findings={told} scale={scale} />
+      {held && (
+        <Tip
+          court={court}
+          walk={shown.walk}
+          earlier={walks.slice(0, index)}
+          proposed={shown.id}
+          at={held.at}
+          scale={scale}
+        />
+      )}
+    </HalfCourt>
+  );
+}
+
+/** A man who is reached by Tab is chosen, unless a verb waits for one. */
+function focusMan(id: PlayerId): void {
+  const { selected, pending } = useDesk.getState();
+  if (selected !== id && !pending) chooseMan(id);
+}
+
+/** The ball where it will be when what is drawn is done: from there it is passed on in the same frame. */
+function BallLater({ walk, scale }: { walk: FrameWalk; scale: Scale }) {
+  const holder = holderOf(walk.after);
+  if (!holder || holder === holderOf(walk.before)) return null;
+  const at = toScene(scale, walk.after.places[holder]);
+  const items = ballItems(handOf(at, 270, scale), scale);
+  return (
+    <g aria-hidden="true" pointerEvents="none" opacity={0.45} data-testid="ball-later">
+      <SceneItems items={items} />
+    </g>
+  );
+}
+
+/** Handles of the chosen action's line. */
+function Handles({ scale }: { scale: Scale }) {
+  const { play, branch, frameId, actionId } = usePick('play', 'branch', 'frameId', 'actionId');
+  const { court, walks, index } = lineView(play, branch, frameId);
+  const step = walks[index]?.steps.find((st) => st.action.id === actionId);
+  if (!step || !('path' in step.action) || !step.action.path?.length) return null;
+  const { action } = step;
+  return (
+    <PathHandles
+      key={action.id}
+      court={court}
+      scale={scale}
+      start={step.before.places[action.by]}
+      path={action.path ?? []}
+      angle={
+        action.does === 'screen' ? screenAngle(walks[index]!, { ...step, action }, walks[index + 1]) : null
+      }
+      onPath={(path) => apply({ do: 'patchAction', id: action.id, set: { path } })}
+      onAngle={(angle) => apply({ do: 'patchAction', id: action.id, set: { angle } })}
+    />
+  );
+}
+
+/** What is wrong, in words beside the men it is about. */
+function Told({ findings, scale }: { findings: readonly Finding[]; scale: Scale }) {
+  const { width } = sceneSize(scale);
+  const items = findings.map((f) => {
+    const c = toScene(scale, f.place);
+    const left = c.x > width / 2;
+    const x = left ? Math.min(c.x, width - 30) - 26 : Math.max(c.x, 30) + 26;
+    return words(f.sentence, { x, y: Math.max(16, c.y + 34) }, 'gap', {
+      size: 12.5,
+      anchor: left ? 'end' : 'start',
+      part: 'told',
+    });
+  });
+  return (
+    <g pointerEvents="none">
+      <SceneItems items={items} />
+    </g>
+  );
+}
+
+/** The frame with the proposal in it, so that the line under the hand is the line it will become. */
+function useProposed(
+  frameId: string,
+  action: NewAction | null,
+  walk: FrameWalk,
+): { walk: FrameWalk; id: string | null } {
+  const play = useDesk((d) => d.play);
+  const key = action ? JSON.stringify(action) : '';
+  return useMemo(() => {
+    if (!key) return { walk, id: null };
+    const result = edit(play, { do: 'addAction', frame: frameId, action: JSON.parse(key) as NewAction });
+    if (!result.ok) return { walk, id: null };
+    const frame = result.play.frames.find((f) => f.id === frameId)!;
+    return { walk: walkFrame(stateAt(play, frameId), frame), id: frame.actions.at(-1)!.id };
+  }, [key, play, frameId, walk]);
+}
+
+function sentence(court: Court, id: PlayerId, walk: FrameWalk): string {
+  const where = placeWords(court, walk.before.places[id]);
+  return `${id}, ours, ${where}${holderOf(walk.before) === id ? ', has the ball' : ''}`;
+}

@@ -1,0 +1,285 @@
+import { captionOf, childrenOf, recognise, type Finding } from '@corkscrew/core';
+import { Copy, Plus, Trash2 } from 'lucide-react';
+import { memo, useEffect, useRef } from 'react';
+import styled from 'styled-components';
+import { Button, IconButton } from '../../../ui/controls.tsx';
+import { FramePicture } from '../../../floor/FramePicture.tsx';
+import { addFrame, apply, goToFrame, lineView, startAnswer, type View, usePick } from '../store.ts';
+import { Endings } from './Endings.tsx';
+import { useTimeline } from '../timeline.ts';
+
+const Box = styled.section`
+  display: flex;
+  flex-direction: column;
+  min-height: 0;
+  border-right: 1px solid var(--rule);
+  h2 {
+    font-size: 16px;
+    line-height: 1.1;
+    font-weight: 700;
+    font-stretch: 74%;
+  }
+  .head {
+    display: flex;
+    justify-content: space-between;
+    align-items: baseline;
+    padding: 12px 12px 8px;
+    color: var(--ink-3);
+    font-size: 12px;
+  }
+  .head span {
+    font: 600 12px/1 'Archivo Variable';
+    font-stretch: 80%;
+  }
+  .head h2 {
+    color: var(--ink);
+  }
+  ol {
+    overflow: auto;
+    flex: 1;
+    position: relative;
+  }
+  .foot {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 4px;
+    padding: 10px 12px;
+    border-top: 1px solid var(--rule);
+    align-items: center;
+  }
+  .next {
+    display: flex;
+    gap: 10px;
+    padding: 10px;
+    color: var(--ink-3);
+    font-size: 12px;
+    line-height: 1.28;
+  }
+  .next b {
+    width: 19px;
+    height: 19px;
+    border: 1px dashed var(--rule-2);
+    display: grid;
+    place-items: center;
+    font: 640 12px/1 'Archivo Variable';
+    flex: none;
+  }
+`;
+const Rung = styled.button`
+  display: grid;
+  grid-template-columns: 30px 79px 1fr;
+  gap: 6px;
+  width: 100%;
+  min-height: 84px;
+  padding: 7px 8px 7px 7px;
+  border: 0;
+  border-left: 3px solid transparent;
+  background: none;
+  text-align: left;
+  cursor: default;
+  &:hover {
+    background: var(--sheet);
+  }
+  &[aria-current] {
+    background: var(--sheet);
+    border-left-color: var(--pen);
+    box-shadow:
+      0 -1px var(--rule),
+      0 1px var(--rule);
+  }
+  &:focus-visible {
+    outline-offset: -3px;
+  }
+  .no {
+    display: grid;
+    place-items: center;
+    width: 19px;
+    height: 19px;
+    border: 1px solid var(--ink);
+    background: var(--raised);
+    font: 700 13px/1 'Archivo Variable';
+    font-stretch: 74%;
+  }
+  &[aria-current] .no {
+    background: var(--ink);
+    color: var(--on-ink);
+  }
+  .time {
+    display: block;
+    margin-top: 5px;
+    font: 600 11.5px/1 'Archivo Variable';
+    font-stretch: 80%;
+    color: var(--ink-3);
+  }
+  .fault {
+    display: block;
+    margin-top: 6px;
+    width: 10px;
+    height: 10px;
+    transform: rotate(45deg);
+    background: var(--gap);
+    border: 1.6px solid var(--gap);
+    margin-left: 3px;
+  }
+  .fault[data-severity='costs'] {
+    background: none;
+  }
+  .fault[data-severity='know'] {
+    background: none;
+    border-color: var(--ink-3);
+    border-radius: 50%;
+  }
+  .pic {
+    border: 1px solid var(--rule);
+    align-self: start;
+  }
+  .words {
+    font: 400 12px/1.28 'Atkinson Hyperlegible Next Variable';
+    color: var(--ink-2);
+    font-stretch: 100%;
+    overflow-wrap: anywhere;
+  }
+  @media (max-width: 1279px) {
+    grid-template-columns: 26px 79px 1fr;
+    .words span {
+      display: none;
+    }
+  }
+  .words b {
+    display: block;
+    font: 700 14px/1.15 'Archivo Variable';
+    font-stretch: 76%;
+    color: var(--ink);
+    margin-bottom: 2px;
+  }
+`;
+const Fork = styled.li`
+  padding: 6px 10px 8px;
+  font-size: 12px;
+  color: var(--ink-2);
+`;
+/** One rung a frame, from the set to the end of the chosen ending. */
+export function Ladder({ findings }: { findings: readonly Finding[] }) {
+  const { play, branch, frameId } = usePick('play', 'branch', 'frameId');
+  const view = lineView(play, branch, frameId);
+  const timeline = useTimeline();
+  const list = useRef<HTMLOListElement>(null);
+  useEffect(() => {
+    list.current?.querySelector('[aria-current]')?.scrollIntoView({ block: 'nearest' });
+  }, [frameId, branch]);
+  const frames = view.line.length;
+  const last = view.line.at(-1)!;
+  const fromSet = play.frames.filter((f) => f.parent === null);
+  return (
+    <Box aria-label="Ladder" id="ladder">
+      <div className="head">
+        <h2>Ladder</h2>
+        <span>
+          {timeline.end.toFixed(1)} s · {frames === 1 ? '1 frame' : `${frames} frames`}
+        </span>
+      </div>
+      <ol ref={list}>
+        {fromSet.length > 1 && (
+          <Fork>
+            From the set, by what they do:
+            <Endings of={fromSet} line={view.line} />
+          </Fork>
+        )}
+        {view.line.map((f, i) => {
+          const children = childrenOf(play, f.id);
+          return [
+            <li key={f.id}>
+              <RungView
+                view={view}
+                i={i}
+                start={timeline.bars[i]?.start ?? 0}
+                current={f.id === frameId}
+                worst={findings.find((x) => x.frame === f.id)}
+              />
+            </li>,
+            (children.length > 1 || children[0]?.read) && (
+              <Fork key={`fork-${f.id}`}>
+                Then, by what they do:
+                <Endings of={children} line={view.line} />
+              </Fork>
+            ),
+          ];
+        })}
+        {last.actions.length === 0 && frames === 1 && (
+          <li className="next">
+            <b>2</b>
+            <span>Frame 2 opens when somebody moves.</span>
+          </li>
+        )}
+      </ol>
+      <div className="foot">
+        <Button onPress={() => addFrame()} isDisabled={view.line[view.index]!.actions.length === 0}>
+          <Plus size={15} /> Frame
+        </Button>
+        <Button onPress={startAnswer} aria-label="Answer what they do after this frame">
+          Answer
+        </Button>
+        <span style={{ marginLeft: 'auto' }} />
+        <IconButton
+          aria-label="Duplicate this frame"
+          onPress={() => apply({ do: 'duplicateFrame', id: frameId })}
+        >
+          <Copy size={15} />
+        </IconButton>
+        <IconButton aria-label="Delete this frame" onPress={() => apply({ do: 'removeFrame', id: frameId })}>
+          <Trash2 size={15} />
+        </IconButton>
+      </div>
+    </Box>
+  );
+}
+
+interface RungProps {
+  view: View;
+  i: number;
+  start: number;
+  current: boolean;
+  worst: Finding | undefined;
+}
+
+const RungView = memo(function RungView({ view, i, start, current, worst }: RungProps) {
+  const walk = view.walks[i]!;
+  const { frame } = walk;
+  const own = frame.caption?.trim();
+  const title =
+    frame.title ||
+    (i === 0 ? recognise(view.court, walk.before.places, walk.before.thrower)?.alignment.name : undefined);
+  const words =
+    own ||
+    captionOf(view.court, walk, view.walks.slice(0, i)) ||
+    (i === 0 ? 'Nobody has moved yet.' : 'Nobody moves yet.');
+  return (
+    <Rung
+      {...(current ? { 'aria-current': 'step' as const } : {})}
+      onClick={() => goToFrame(frame.id)}
+      title={words}
+      data-testid={`rung-${i + 1}`}
+    >
+      <span>
+        <span className="no">{i + 1}</span>
+        <span className="time">{start.toFixed(1)}</span>
+        {worst && (
+          <span
+            className="fault"
+            data-severity={worst.severity}
+            role="img"
+            aria-label={worst.sentence}
+            title={worst.sentence}
+          />
+        )}
+      </span>
+      <span className="pic">
+        <FramePicture court={view.court} walk={walk} next={view.walks[i + 1]} />
+      </span>
+      <span className="words">
+        {title && <b>{title}</b>}
+        <span>{words}</span>
+      </span>
+    </Rung>
+  );
+});

@@ -1,0 +1,332 @@
+import {
+  actionWords,
+  beatOf,
+  COVERAGE_WORDS,
+  lastFor,
+  levelRecord,
+  PLAYERS,
+  startAt,
+  tieTo,
+  type Beat,
+  type BeatBlock,
+  type Change,
+  type Met,
+} from '@corkscrew/core';
+import {
+  useCallback,
+  useEffect,
+  useMemo,
+  useRef,
+  useState,
+  type KeyboardEvent,
+  type PointerEvent,
+} from 'react';
+import styled from 'styled-components';
+import { score } from '../../../ui/score.ts';
+import { useAgainst, useStale } from '../analysis.ts';
+import { useMet, wayWord } from '../defend/met.ts';
+import { WayMenu } from '../defend/WayMenu.tsx';
+import { useLayer } from '../defend/view.ts';
+import { apply, lineView, useDesk, usePick } from '../store.ts';
+import { seek, useTimeline } from '../timeline.ts';
+import { choose, onBlockKey } from './block-keys.ts';
+import { Grips, TieInHand, type Grip, type Hold } from './Grips.tsx';
+import { Playhead, Ruler } from './Ruler.tsx';
+import { clampZoom, fitZoom, HEIGHT, PAD, ROW, RULER, xOf } from './scale.ts';
+import { Block, Misses, Score } from './Score.tsx';
+import { useWheel } from './wheel.ts';
+import { Windows, windowWords } from './Windows.tsx';
+
+const Box = styled.div`
+  ${score}
+  display: grid;
+  grid-template-columns: 40px minmax(0, 1fr);
+  .names {
+    padding-top: ${RULER}px;
+    display: grid;
+    grid-template-rows: repeat(6, ${ROW}px);
+    justify-items: center;
+    font: 640 12px/1 'Archivo Variable';
+    font-stretch: 77%;
+    color: var(--ink-2);
+  }
+  .names b {
+    width: 17px;
+    height: 17px;
+    border-radius: 50%;
+    background: var(--ink);
+    color: var(--on-ink);
+    display: grid;
+    place-items: center;
+    font-size: 12px;
+  }
+  .names span {
+    padding-top: 4px;
+  }
+  svg {
+    touch-action: none;
+  }
+  .no {
+    font-weight: 700;
+    font-size: 12px;
+  }
+  .late {
+    fill: var(--gap);
+    paint-order: stroke;
+    stroke: var(--sheet);
+    stroke-width: 4px;
+    font-size: 12px;
+  }
+  [data-block] {
+    cursor: grab;
+    outline: none;
+  }
+  [data-block]:focus-visible .body {
+    stroke: var(--pen);
+    stroke-width: 2.4;
+    stroke-dasharray: 4 2;
+  }
+  [data-block]:hover .body {
+    fill: var(--pen-w);
+  }
+  .way {
+    cursor: pointer;
+  }
+  .edge {
+    fill: transparent;
+    cursor: ew-resize;
+  }
+  .knot {
+    fill: var(--sheet);
+    stroke: var(--pen);
+    stroke-width: 1.6;
+    cursor: crosshair;
+  }
+`;
+
+/** Seconds a drag snaps to; a hundredth while Alt is held. */
+const snapped = (dt: number, fine: boolean): number =>
+  fine ? Math.round(dt * 100) / 100 : Math.round(dt * 10) / 10;
+
+/** The line on the desk as a score: five staves and the ball, on which times, tempos and cues are set. */
+export function BeatSheet({
+  zoom: chosenZoom,
+  onZoom,
+}: {
+  zoom: number | null;
+  onZoom: (z: number) => void;
+}) {
+  const { play, branch, frameId, actionId, hovered } = usePick(
+    'play',
+    'branch',
+    'frameId',
+    'actionId',
+    'hovered',
+  );
+  const timeline = useTimeline();
+  const { court, line, walks } = lineView(play, branch, frameId);
+  const against = useAgainst(play.id, line.at(-1)!.id);
+  const stale = useStale();
+  const windows = useLayer('windows');
+  const met = useMet();
+  const metAt = (id: string): Met | undefined => met.find((m) => m.action === id);
+  const roll = useRef<HTMLDivElement>(null);
+  const [room, setRoom] = useState(640);
+  const [hold, setHold] = useState<Hold | null>(null);
+  /** Where the empty sheet was last held, to roll it along under the hand. */
+  const pan = useRef<number | null>(null);
+  const [tying, setTying] = useState<string | null>(null);
+  const [covering, setCovering] = useState<{ id: string; at: Element } | null>(null);
+  useEffect(() => {
+    const seen = new ResizeObserver(([e]) => e && setRoom(e.contentRect.width));
+    if (roll.current) seen.observe(roll.current);
+    return () => seen.disconnect();
+  }, []);
+  const beat = useMemo(() => {
+    const words = new Map(
+      walks.flatMap((w, i) =>
+        w.steps.map((s) => [s.action.id, actionWords(court, w, s, walks.slice(0, i)).replace(/^\d /, '')]),
+      ),
+    );
+    return beatOf(timeline, (id) => words.get(id) ?? '');
+  }, [timeline, walks, court]);
+  const zoom = chosenZoom ?? fitZoom(beat.end, room);
+  const width = Math.max(room, xOf(zoom, beat.end) + PAD + 12);
+
+  const timeAt = (clientX: number): number =>
+    (clientX - roll.current!.getBoundingClientRect().left + roll.current!.scrollLeft - PAD) / zoom;
+  const change = (c: Change | null) => {
+    if (c) apply(c);
+  };
+  const take = (e: PointerEvent<SVGElement>, id: string, grip: Grip) => {
+    if (e.button !== 0 || useDesk.getState().running) return;
+    e.stopPropagation();
+    if (e.target instanceof Element && e.target.closest('[data-way]')) {
+      setCovering({ id, at: e.target.closest('[data-way]')! });
+      return;
+    }
+    e.currentTarget.setPointerCapture(e.pointerId);
+    setHold({ id, grip, from: timeAt(e.clientX), dt: 0, moved: false, over: null });
+  };
+  const drag = (e: PointerEvent) => {
+    if (pan.current !== null) {
+      if (e.buttons === 1) roll.current!.scrollLeft -= e.clientX - pan.current;
+      pan.current = e.buttons === 1 ? e.clientX : null;
+    }
+    if (!hold) return;
+    const dt = snapped(timeAt(e.clientX) - hold.from, e.altKey);
+    const under = document.elementFromPoint(e.clientX, e.clientY)?.closest('[data-block]');
+    const over = under?.getAttribute('data-block') ?? null;
+    setHold({ ...hold, dt, moved: hold.moved || dt !== 0 || (over !== null && over !== hold.id), over });
+  };
+  const drop = () => {
+    pan.current = null;
+    if (!hold) return;
+    setHold(null);
+    const block = beat.blocks.find((b) => b.id === hold.id)!;
+    if (!hold.moved) choose(block);
+    else if (hold.grip === 'tie') {
+      if (hold.over && hold.over !== hold.id) change(tieTo(timeline, hold.id, hold.over));
+    } else if (hold.grip === 'edge')
+      change(
+        lastFor(timeline, levelRecord(play.level, play.women), hold.id, block.to - block.from + hold.dt),
+      );
+    else change(startAt(timeline, hold.id, Math.max(0, block.from + hold.dt)));
+  };
+  const onWheel = (e: WheelEvent) => {
+    e.preventDefault();
+    if (e.ctrlKey || e.metaKey) onZoom(clampZoom(zoom * (e.deltaY < 0 ? 1.15 : 1 / 1.15)));
+    else if (e.shiftKey || Math.abs(e.deltaX) > Math.abs(e.deltaY))
+      roll.current!.scrollLeft += e.deltaX || e.deltaY;
+    else
+      seek(
+        (useDesk.getState().time ?? barStart(beat, useDesk.getState().frameId)) + Math.sign(e.deltaY) * 0.1,
+      );
+  };
+  useWheel(roll, onWheel);
+  const follow = useCallback((x: number, running: boolean) => {
+    const box = roll.current;
+    if (!box) return;
+    const at = x - box.scrollLeft;
+    if (at > box.clientWidth * (running ? 0.85 : 1) || at < 0) box.scrollLeft = x - box.clientWidth * 0.25;
+  }, []);
+
+  const keys = (e: KeyboardEvent, block: BeatBlock) => {
+    if (tying && e.key === 'Enter') {
+      change(tieTo(timeline, tying, block.id));
+      setTying(null);
+    } else if (e.key === 'Escape' && tying) setTying(null);
+    else if (e.key.toLowerCase() === 'c' && !e.ctrlKey && !e.metaKey && !e.altKey && metAt(block.id))
+      setCovering({ id: block.id, at: e.currentTarget });
+    else if (!onBlockKey(e, block, beat)) {
+      if (e.key.toLowerCase() === 't' && !e.ctrlKey) setTying(block.id);
+      return;
+    }
+    e.preventDefault();
+    e.stopPropagation();
+  };
+
+  const lit = actionId ?? hovered;
+  const focusable = beat.blocks.some((b) => b.id === actionId) ? actionId : beat.blocks[0]?.id;
+  return (
+    <Box>
+      <div className="names" aria-hidden="true">
+        {PLAYERS.map((p) => (
+          <b key={p}>{p}</b>
+        ))}
+        <span>Ball</span>
+      </div>
+      <div className="roll" ref={roll} data-testid="beat-sheet">
+        <svg
+          width={width}
+          height={HEIGHT}
+          onPointerDown={(e) => {
+            pan.current = e.clientX;
+          }}
+          onPointerMove={drag}
+          onPointerUp={drop}
+          onPointerCancel={() => {
+            setHold(null);
+            pan.current = null;
+          }}
+        >
+          <Score beat={beat} zoom={zoom} width={width} frame={frameId} />
+          <Ruler width={width} end={beat.end} zoom={zoom} />
+          <g role="grid" aria-label="Beat sheet">
+            {PLAYERS.map((p, row) => (
+              <g key={p} role="row" aria-label={`Player ${p}${windowWords(against, row)}`}>
+                {cells(beat, row).map(({ block, room: labelRoom, free }) => (
+                  <g
+                    key={block.id}
+                    role="gridcell"
+                    data-block={block.id}
+                    tabIndex={block.id === focusable ? 0 : -1}
+                    aria-selected={block.id === actionId}
+                    aria-label={sentence(block, beat, metAt(block.id))}
+                    onPointerDown={(e) => take(e, block.id, 'move')}
+                    onPointerEnter={() => useDesk.setState({ hovered: block.id })}
+                    onPointerLeave={() => useDesk.setState({ hovered: null })}
+                    onFocus={() => useDesk.setState({ hovered: block.id })}
+                    onBlur={() => useDesk.setState({ hovered: null })}
+                    onKeyDown={(e) => keys(e, block)}
+                  >
+                    <Block
+                      block={block}
+                      zoom={zoom}
+                      room={labelRoom * zoom}
+                      free={free * zoom}
+                      chosen={block.id === lit}
+                      tying={block.id === tying || (hold?.grip === 'tie' && block.id === hold.over)}
+                      shift={hold?.id === block.id && hold.grip === 'move' ? hold.dt : 0}
+                      stretch={hold?.id === block.id && hold.grip === 'edge' ? hold.dt : 0}
+                      way={metAt(block.id) && wayWord(metAt(block.id)!.does)}
+                      own={metAt(block.id)?.own ?? false}
+                    />
+                    <Grips block={block} zoom={zoom} shown={block.id === actionId} take={take} />
+                  </g>
+                ))}
+                {!beat.blocks.some((b) => b.row === row) && (
+                  <g role="gridcell" aria-label={`${p} has nothing to do`} />
+                )}
+              </g>
+            ))}
+          </g>
+          {windows && against && <Windows against={against} zoom={zoom} stale={stale} />}
+          <Misses beat={beat} zoom={zoom} />
+          {hold?.grip === 'tie' && hold.moved && <TieInHand beat={beat} hold={hold} zoom={zoom} />}
+          <Playhead zoom={zoom} end={beat.end} follow={follow} />
+        </svg>
+      </div>
+      {covering && metAt(covering.id) && (
+        <WayMenu met={metAt(covering.id)!} at={covering.at} onClose={() => setCovering(null)} />
+      )}
+    </Box>
+  );
+}
+
+const barStart = (beat: Beat, frame: string): number => beat.bars.find((b) => b.frame === frame)?.start ?? 0;
+
+/** The blocks of a stave, each with the seconds its label may take and those free behind it. */
+function cells(beat: Beat, row: number): { block: BeatBlock; room: number; free: number }[] {
+  const mine = beat.blocks.filter((b) => b.row === row);
+  return mine.map((block, i) => {
+    const next = mine[i + 1]?.from ?? beat.end;
+    const room = block.instant ? next - block.from : Math.min(next, block.to) - block.from;
+    return { block, room, free: Math.max(0, next - block.to) };
+  });
+}
+
+/** A block read aloud. */
+function sentence(block: BeatBlock, beat: Beat, met: Met | undefined): string {
+  const tie = beat.ties.find((t) => t.action === block.id);
+  const miss = beat.misses.find((m) => m.action === block.id);
+  return [
+    `${PLAYERS[block.row]} ${block.label}, ${block.from.toFixed(1)} to ${block.to.toFixed(1)} seconds`,
+    block.tempo,
+    tie && `waits for ${PLAYERS[tie.from.row]}${tie.by === 'inferred' ? ', taken for granted' : ''}`,
+    miss && `${miss.late.toFixed(1)} seconds apart`,
+    met && `they play it ${COVERAGE_WORDS[met.does]!}${met.own ? ', on this one' : ''}; C for another way`,
+  ]
+    .filter(Boolean)
+    .join(', ');
+}
