@@ -76,3 +76,10 @@ export async function newPlay(page: Page, app: App, name: string, alignment = 'H
 }
 
 export const saved = (page: Page): Locator => page.getByTestId('save').filter({ hasText: /Saved \d\d:\d\d/ });
+
+/** Opens a play that is put on the server as it is. */
+export async function open(page: Page, app: App, play: Play): Promise<void> {
+  await app.put(play, 0);
+  await page.goto(`${app.url}/plays/${play.id}`);
+  await expect(page.getByRole('heading', { name: play.name })).toBeVisible();
+}

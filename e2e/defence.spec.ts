@@ -108,18 +108,23 @@ test('one screen is covered otherwise, on the court; layers are remembered; nobo
   const tag = page.getByRole('button', { name: /^They play 5's screen: over, big drops/ });
   await tag.focus();
   await page.keyboard.press('Enter');
+  await expect(page.getByRole('menuitemradio', { name: 'As usual: over, big drops' })).toBeFocused();
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('ArrowDown');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('button', { name: /^They play 5's screen: .* on this one/ })).toBeVisible();
   await expect
     .poll(async () => Object.values((await app.play('one-screen')).defences?.[0]?.overrides ?? {}))
     .toHaveLength(1);
-  // The same on the beat sheet: by key, and by pressing the tag; after the last way it is as usual again.
+  // The same on the beat sheet: by key, and by pressing the tag.
   const block = page.getByRole('gridcell', { name: /^5 screens.*they play it .*, on this one/ });
   await block.focus();
   const before = await block.getAttribute('aria-label');
   await page.keyboard.press('c');
+  await page.getByRole('menuitemradio', { name: 'trap' }).click();
   await expect(block).not.toHaveAttribute('aria-label', before!);
-  for (let i = 0; i < 6; i++) await page.locator('[data-way]').click();
+  await page.locator('[data-way]').click();
+  await page.getByRole('menuitemradio', { name: 'As usual: over, big drops' }).click();
   await expect(
     page.getByRole('gridcell', { name: /^5 screens.*they play it over, big drops; C/ }),
   ).toBeVisible();

@@ -165,7 +165,10 @@ test('endings that start from the set stand on the ladder, and each can be drawn
   await app.put(made.play, 0);
   await page.goto(`${app.url}/plays/from-the-set`);
   await expect(page.getByText('From the set, by what they do:')).toBeVisible();
-  await expect(page.getByRole('button', { name: 'As drawn' })).toHaveAttribute('aria-pressed', 'true');
+  await expect(page.getByRole('button', { name: 'As drawn', exact: true })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
   await page.getByRole('button', { name: 'x4 denies' }).click();
   await expect(page.getByTestId('rung-1')).toContainText('Nobody has moved yet');
   await drag(page, [-21.75, 3.5], [-16.7, 18]);

@@ -12,6 +12,7 @@ export * from './alignment/recognise.ts';
 export * from './play/document.ts';
 export * from './play/read.ts';
 export * from './play/same.ts';
+export { contentOf, lineContent } from './play/content.ts';
 export * from './play/tree.ts';
 export * from './play/state.ts';
 export * from './play/kinds.ts';

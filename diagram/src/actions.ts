@@ -1,4 +1,5 @@
 import {
+  catchPlace,
   fromDegrees,
   pathOf,
   polyline,
@@ -86,7 +87,7 @@ export function actionItems(
       return items;
     }
     case 'pass': {
-      const to = toScene(scale, walk.after.places[action.to]);
+      const to = toScene(scale, catchPlace(walk, step, action.to));
       const curve = outside(bowed(from, to, 0.04), body, 17 * k);
       if (!curve) return [];
       stroke(curve, curveData(curve), 'live', { dash: `${round(7 * k)} ${round(5 * k)}` });
@@ -103,7 +104,7 @@ export function actionItems(
       return items;
     }
     case 'handoff': {
-      const to = toScene(scale, walk.after.places[action.to]);
+      const to = toScene(scale, catchPlace(walk, step, action.to));
       const close = Math.hypot(to.x - from.x, to.y - from.y) < 44 * k;
       const partner = close ? to : nearer(from, to, 40 * k);
       const curve = outside(polyline([from, partner]), close ? 0 : body, 0) ?? polyline([from, partner]);
@@ -142,7 +143,7 @@ export function actionItems(
       return items;
     }
     case 'fake': {
-      const goal: P = action.to ? toScene(scale, walk.after.places[action.to]) : toScene(scale, rimOf(court));
+      const goal: P = action.to ? toScene(scale, before.places[action.to]) : toScene(scale, rimOf(court));
       const curve = outside(polyline([from, nearer(from, goal, 46 * k)]), body, 0);
       if (!curve) return [];
       stroke(curve, curveData(curve), 'live', { dash: `${round(3 * k)} ${round(3 * k)}` });

@@ -4,6 +4,7 @@ import type { PlayerId } from '../alignment/library.ts';
 import type { Unavailable } from '../gesture/verbs.ts';
 import type { Place, Read, Verb } from '../play/document.ts';
 import {
+  catchPlace,
   cutKind,
   dribbleKind,
   passKind,
@@ -113,7 +114,7 @@ export function actionWords(
   const end = placeWords(court, after.places[a.by]);
   switch (a.does) {
     case 'pass':
-      return `${a.by} ${PASSES[passKind({ ...step, action: a })]} ${a.to} ${at(placeWords(court, walk.after.places[a.to]))}`;
+      return `${a.by} ${PASSES[passKind({ ...step, action: a })]} ${a.to} ${at(placeWords(court, catchPlace(walk, step, a.to)))}`;
     case 'cut': {
       const kind = cutKind(court, walk, { ...step, action: a }, earlier);
       const used = screenUsed(walk, step);

@@ -1,6 +1,7 @@
 import type { PlayerId } from '../alignment/library.ts';
 import type { Point } from '../geometry/vec.ts';
 import type { PlainCue } from '../play/document.ts';
+import { meetingRun } from '../play/kinds.ts';
 import type { LevelRecord } from './level.ts';
 import { isRun, passesBy, type Bar, type Node, type Vertex } from './node.ts';
 import { nearestOnRun, placeAfter, timeTo } from './run.ts';
@@ -50,15 +51,11 @@ export function moment(on: Node, cue: PlainCue): number {
   return on.events[name] ?? on.end;
 }
 
-/** The receiver's last run of the frame of a pass or handoff. */
-export const moverTo = ({ nodes }: Graph, n: Node, to: PlayerId): Node | undefined =>
-  nodes.findLast(
-    (x) =>
-      x.frame === n.frame &&
-      x.action.by === to &&
-      (x.action.does === 'cut' || x.action.does === 'seal') &&
-      x.run,
-  );
+/** The run on which a man meets a pass or handoff of the frame: his last one before he plays the ball himself. */
+export function moverTo({ nodes }: Graph, n: Node, to: PlayerId): Node | undefined {
+  const run = meetingRun(n.walk, n.step, to);
+  return run && nodes.find((x) => x.frame === n.frame && x.action === run.action && x.run);
+}
 
 /** The move that comes by a screen: in its own frame, else in the next one. */
 export function userOf({ nodes }: Graph, screen: Node): Node | undefined {

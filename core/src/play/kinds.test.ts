@@ -2,7 +2,16 @@ import { describe, expect, it } from 'vitest';
 import { courtFor } from '../court/rulesets.ts';
 import { spotPoint, type SpotKey } from '../court/spots.ts';
 import type { Change, NewAction } from './change.ts';
-import { cutKind, dribbleKind, passKind, playerAt, screenAngle, screenKind, screenUsed } from './kinds.ts';
+import {
+  catchPlace,
+  cutKind,
+  dribbleKind,
+  passKind,
+  playerAt,
+  screenAngle,
+  screenKind,
+  screenUsed,
+} from './kinds.ts';
 import { playOf } from './sample.test-data.ts';
 import { walkLine, type FrameWalk, type Step } from './state.ts';
 import type { ActionOf } from './document.ts';
@@ -113,6 +122,38 @@ describe('screens are named by the floor (common practice)', () => {
     expect(screenAngle(walk, { ...step, action: { ...step.action, angle: 200 } })).toBe(200);
     const alone = walksOf('horns', [actions.slice(0, 1)])[0]!;
     expect(screenAngle(alone, alone.steps[0]! as typeof step)).not.toBeNaN();
+  });
+  it('what comes later in the frame changes nothing about what came before', () => {
+    const roll: NewAction = { by: '5', does: 'cut', path: [at('rim')] };
+    const pick: NewAction = { by: '5', does: 'screen', for: '1', path: [{ x: 3, y: 25 }] };
+    const first = (...actions: NewAction[]) => {
+      const walk = walksOf('horns', [actions])[0]!;
+      const step = walk.steps[0]! as Step & { action: ActionOf<'cut'> };
+      // As it is, and as a copy of it.
+      return [cutKind(court, walk, step), cutKind(court, walk, { ...step, action: { ...step.action } })];
+    };
+    expect(first(roll, pick)).toEqual(first(roll));
+    const drive: NewAction = { by: '1', does: 'dribble', path: [at('rim')] };
+    const across: NewAction = { by: '2', does: 'cut', path: [at('rim')] };
+    expect(first(across, drive)).toEqual(first(across));
+  });
+  it('a pass is caught where its receiver is then, though he dribbles on in the same frame', () => {
+    const pass: NewAction = { by: '1', does: 'pass', to: '3' };
+    const lift: NewAction = { by: '3', does: 'cut', path: [at('wingR')] };
+    const drives: NewAction = { by: '3', does: 'dribble', path: [at('elbowR')] };
+    const caught = (...actions: NewAction[]) => {
+      const walk = walksOf('horns', [actions])[0]!;
+      const step = walk.steps.find((s) => s.action.does === 'pass')!;
+      return catchPlace(walk, step, '3').spot;
+    };
+    expect(caught(pass)).toBe('cornerR');
+    expect(caught(pass, drives)).toBe('cornerR');
+    expect(caught(lift, pass, drives)).toBe('wingR');
+    expect(caught(pass, lift, drives)).toBe('wingR');
+    // What he runs once he has passed it on is another matter.
+    expect(
+      caught(pass, { by: '3', does: 'pass', to: '5' }, { by: '3', does: 'cut', path: [at('rim')] }),
+    ).toBe('cornerR');
   });
   it('a mover uses a screen set for him that he passes within an arm and a step, and no other man’s', () => {
     const pin: NewAction = { by: '5', does: 'screen', for: '3', path: [{ x: 17, y: 13 }] };

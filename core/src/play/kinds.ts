@@ -3,7 +3,7 @@ import { behindArc, distanceToRim, inLane } from '../court/queries.ts';
 import type { Court } from '../court/court.ts';
 import { nearestOnCurve, through } from '../geometry/curve.ts';
 import { degrees, distance, unit, type Point } from '../geometry/vec.ts';
-import type { ActionOf } from './document.ts';
+import type { ActionOf, Place, Verb } from './document.ts';
 import { holderOf, pathOf, type FloorState, type FrameWalk, type Step } from './state.ts';
 
 export type CutKind = NonNullable<ActionOf<'cut'>['kind']>;
@@ -22,12 +22,39 @@ const ballPoint = (s: FloorState, court: Court): Point =>
 type ScreenStep = Step & { action: ActionOf<'screen'> };
 const isScreen = (s: Step): s is ScreenStep => s.action.does === 'screen';
 
-/** The screen of this frame that a mover uses, if his path comes by one set for him. */
+/** What was drawn before an action in its frame: later lines don't change what it is called. */
+export function soFar(walk: FrameWalk, step: Step): readonly Step[] {
+  const i = walk.steps.findIndex((s) => s.action.id === step.action.id);
+  return i < 0 ? walk.steps : walk.steps.slice(0, i);
+}
+
+/** What is done with the ball in hand. */
+const PLAYS_BALL: ReadonlySet<Verb> = new Set<Verb>(['pass', 'dribble', 'handoff', 'shot', 'fake']);
+
+/** The run on which a man meets a pass or handoff of his frame: his last one before he plays the ball himself. */
+export function meetingRun(walk: FrameWalk, step: Step, to: PlayerId): Step | undefined {
+  const from = walk.steps.findIndex((s) => s.action.id === step.action.id);
+  const his = walk.steps.map((s, i) => ({ s, i })).filter(({ s }) => s.action.by === to);
+  const plays = his.find(({ s, i }) => i > from && PLAYS_BALL.has(s.action.does))?.i ?? Infinity;
+  return his.findLast(
+    ({ s, i }) =>
+      i < plays && (s.action.does === 'cut' || s.action.does === 'seal') && pathOf(s.action).length > 0,
+  )?.s;
+}
+
+/** Where a man is when he gets the ball, whatever he does with it later in the frame. */
+export function catchPlace(walk: FrameWalk, step: Step, to: PlayerId): Place {
+  const run = meetingRun(walk, step, to);
+  const ran = run !== undefined && !soFar(walk, step).includes(run);
+  return (ran ? run.after : step.before).places[to];
+}
+
+/** The screen of this frame that a mover uses, if his path comes by one that was set for him before. */
 export function screenUsed(walk: FrameWalk, step: Step): ScreenStep | undefined {
   const path = pathOf(step.action);
   if (path.length === 0) return undefined;
   const curve = through(step.before.places[step.action.by], path);
-  return walk.steps
+  return soFar(walk, step)
     .filter(isScreen)
     .find(
       (s) =>
@@ -47,14 +74,12 @@ export function cutKind(
   if (action.kind) return action.kind;
   const from = before.places[action.by];
   const to = step.after.places[action.by];
-  const ball = ballPoint(walk.before, court);
+  const ball = ballPoint(before, court);
   const toRim = distanceToRim(court, to) <= 7;
   const used = screenUsed(walk, step);
   const previous = earlier.at(-1);
-  const before2 = [...(previous?.steps ?? []), ...walk.steps.slice(0, walk.steps.indexOf(step))].filter(
-    (s) => s.action.by === action.by,
-  );
-  const last = before2.at(-1)?.action;
+  const now = soFar(walk, step);
+  const last = [...(previous?.steps ?? []), ...now].findLast((s) => s.action.by === action.by)?.action;
 
   if (last?.does === 'screen') {
     if (last.slip) return 'slip';
@@ -69,7 +94,7 @@ export function cutKind(
   const justPassed = last?.does === 'pass';
   if (toRim) {
     if (justPassed) return 'giveAndGo';
-    const drive = walk.steps.find((s) => s.action.does === 'dribble' && s.action.by !== action.by);
+    const drive = now.find((s) => s.action.does === 'dribble' && s.action.by !== action.by);
     if (drive && from.x * drive.after.places[drive.action.by].x < 0) return 'cut45';
     return behindArc(court, from) && distance(from, ball) < 28 && from.y < ball.y + 2 ? 'back' : 'basket';
   }
@@ -83,34 +108,35 @@ export function cutKind(
   if (low(from) && to.y >= 13 && to.y <= 22 && Math.abs(to.x) <= court.laneWidth / 2 + 1.5) return 'flash';
   if (low(to) && !inLane(court, to) && from.y > to.y) return 'postUp';
   const vacated = PLAYERS.find(
-    (p) =>
-      p !== action.by && distance(walk.before.places[p], to) <= 3 && distance(walk.after.places[p], to) > 6,
+    (p) => p !== action.by && distance(walk.before.places[p], to) <= 3 && distance(before.places[p], to) > 6,
   );
-  if (vacated) return distance(walk.after.places[vacated], from) <= 3 ? 'exchange' : 'replace';
+  if (vacated) return distance(before.places[vacated], from) <= 3 ? 'exchange' : 'replace';
   if (!sameSide && corner(to)) return 'clear';
   return undefined;
 }
 
+/** What kind of screen it is, by where both stand and where the ball is (common practice): the coach's own word wins. */
 export function screenKind(
   court: Court,
   walk: FrameWalk,
   step: Step & { action: ActionOf<'screen'> },
 ): ScreenKind | undefined {
-  const { action } = step;
+  const { action, before } = step;
   if (action.kind) return action.kind;
-  const user = step.before.places[action.for];
+  const user = before.places[action.for];
+  const from = before.places[action.by];
   const spot = step.after.places[action.by];
-  const dribbles = walk.steps.some((s) => s.action.does === 'dribble' && s.action.by === action.for);
-  if (holderOf(step.before) === action.for || dribbles) return 'onBall';
-  const toward = userGoes(walk, step);
+  const dribbles = soFar(walk, step).some((s) => s.action.does === 'dribble' && s.action.by === action.for);
+  if (holderOf(before) === action.for || dribbles) return 'onBall';
   const low = (p: Point) => p.y < 10 && Math.abs(p.x) < 12;
-  if (low(user) && low(spot) && toward && Math.abs(toward.x - user.x) > 8 && toward.y < 12) return 'cross';
-  if (toward && distanceToRim(court, toward) <= 8 && user.y > spot.y) return 'back';
-  const ball = ballPoint(walk.before, court);
-  if (toward && behindArc(court, toward) && distance(toward, ball) > distance(user, ball) + 4) return 'flare';
-  // He comes down to a man below him.
-  if (user.y < step.before.places[action.by].y) return Math.abs(user.x) > 15 ? 'widePin' : 'pinDown';
-  return undefined;
+  if (low(user) && low(spot) && Math.abs(spot.x - from.x) > 8) return 'cross';
+  // He comes down, above a man who comes up.
+  if (from.y > user.y && spot.y > user.y + 1) return Math.abs(user.x) > 15 ? 'widePin' : 'pinDown';
+  const outside = behindArc(court, user);
+  const deeper = distanceToRim(court, user) - distanceToRim(court, spot);
+  if (outside && deeper > 2) return 'back';
+  const ball = ballPoint(before, court);
+  return outside && distance(spot, ball) > distance(user, ball) + 1.5 ? 'flare' : undefined;
 }
 
 /** Where the user of a screen goes: the end of his next path in the frame. */

@@ -1,7 +1,16 @@
-import type { AgainstView, Defence, Finding, Metrics, Play, Units } from '@corkscrew/core';
+import {
+  contentOf,
+  type AgainstView,
+  type Defence,
+  type Finding,
+  type Metrics,
+  type Play,
+  type Units,
+} from '@corkscrew/core';
 import { useEffect } from 'react';
 import { create } from 'zustand';
-import type { Answer, Question } from '../../workers/analyse.ts';
+import { lineInTime } from '../../questions/lines.ts';
+import { questions } from '../../questions/questions.ts';
 import { useOwnSchool } from './own-school.ts';
 
 interface Analysis {
@@ -24,48 +33,36 @@ const useStore = create<Analysis>(() => ({
   stale: false,
 }));
 
-let worker: Worker | undefined;
-/** What the worker is at, and the newest question behind it: what was overtaken is never computed. */
-let asked: Question | undefined;
-let waiting: Question | undefined;
-
-function ask(question: Question): void {
-  worker ??= start();
-  useStore.setState({ stale: true });
-  if (asked) waiting = question;
-  else {
-    asked = question;
-    worker.postMessage(question);
-  }
-}
-
-function next(): void {
-  const question = waiting;
-  asked = waiting = undefined;
-  if (question) ask(question);
-}
-
-function start(): Worker {
-  const made = new Worker(new URL('../../workers/analyse.ts', import.meta.url), { type: 'module' });
-  made.onmessage = ({ data }: MessageEvent<Answer>) => {
-    if (asked) {
-      performance.measure(asked.defence ? 'defended' : 'walk-through', { start: asked.at });
-      useStore.setState({ play: asked.play, leaf: asked.leaf, stale: waiting !== undefined, ...data });
-    }
-    next();
-  };
-  // One walk-through that fails must not end all the later ones.
-  made.onerror = next;
-  return made;
-}
-
 /** Has a line walked through whenever it or the defence changes. One instance on the desk. */
 export function useAnalysing(play: Play, leaf: string, units: Units, defence: Defence | null): void {
   const { own: school } = useOwnSchool();
-  useEffect(
-    () => ask({ at: performance.now(), play, leaf, units, school, defence }),
-    [play, leaf, units, school, defence],
-  );
+  useEffect(() => {
+    const start = performance.now();
+    const key = [contentOf(play), leaf, units, contentOf(school), contentOf(defence)].join(' ');
+    useStore.setState({ stale: true });
+    const asked = questions.ask(
+      'line',
+      { play, leaf, ...lineInTime(play, leaf), units, school, defence },
+      {
+        key,
+        priority: 'now',
+        // Of a play just opened something is better than nothing; else what is shown waits for the whole.
+        onPart: (part) =>
+          useStore.getState().play?.id !== play.id &&
+          useStore.setState({ play, leaf, against: null, ...part }),
+      },
+    );
+    asked.answer.then(
+      (answer) => {
+        if (!answer) return;
+        performance.measure(defence ? 'defended' : 'walk-through', { start });
+        useStore.setState({ play, leaf, stale: false, ...answer });
+      },
+      // What could not be worked out leaves what is shown; the next change is asked anew.
+      () => undefined,
+    );
+    return asked.cancel;
+  }, [play, leaf, units, school, defence]);
 }
 
 const NONE: readonly Finding[] = [];

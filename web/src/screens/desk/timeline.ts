@@ -1,16 +1,11 @@
-import { compile, courtFor, frameAt, type Play, type Timeline } from '@corkscrew/core';
+import { frameAt, type Play, type Timeline } from '@corkscrew/core';
 import { useEffect } from 'react';
+import { lineInTime } from '../../questions/lines.ts';
 import { lineView, useDesk } from './store.ts';
 
-let kept: { play: Play; branch: string; timeline: Timeline } | undefined;
-
-/** The line on the desk in time; computed once for each document and ending. */
+/** The line on the desk in time; computed once for its content. */
 export function timelineOf(play: Play, branch: string, frameId: string): Timeline {
-  if (!kept || kept.play !== play || kept.branch !== branch) {
-    const leaf = lineView(play, branch, frameId).line.at(-1)!.id;
-    kept = { play, branch, timeline: compile(play, leaf, courtFor(play), play.level).timeline };
-  }
-  return kept.timeline;
+  return lineInTime(play, lineView(play, branch, frameId).line.at(-1)!.id).compiled.timeline;
 }
 
 export function useTimeline(): Timeline {

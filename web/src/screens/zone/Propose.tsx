@@ -1,10 +1,11 @@
-import { courtFor, proposePlaces, sayDistance, spotByKey, type Point, type Proposal } from '@corkscrew/core';
+import { contentOf, courtFor, sayDistance, spotByKey, type Point, type Proposal } from '@corkscrew/core';
 import { memo, useState } from 'react';
 import { useUnits } from '../../app/units.ts';
 import { Choice } from '../../ui/Choice.tsx';
 import { MainButton } from '../../ui/controls.tsx';
 import { putAll } from './moves.ts';
-import { chasesIn, levelOf, schemeFor, useRoom, useSetting } from './room.ts';
+import { questions } from '../../questions/questions.ts';
+import { chasesIn, useRoom, useSetting } from './room.ts';
 import { TakeOver } from './TakeOver.tsx';
 
 /** Asks where to put them, by the team's rules; says why; and takes the picture over. */
@@ -20,16 +21,22 @@ export const Propose = memo(function Propose() {
     const chased = chasesIn(now, now.zone);
     const first = [...new Set([holder, ...chased.filter((j) => j >= 0)])];
     const order = [...new Set([...first, 0, 1, 2, 3, 4])];
-    const proposal = proposePlaces(
-      schemeFor(now, now.zone),
-      levelOf(now),
-      courtFor({ court: now.court }),
-      from,
-      { inside: now.inside, spacing: now.spacing },
-      chased.map((j) => (j < 0 ? -1 : order.indexOf(j))),
-    );
-    putAll(proposedOrder(proposal, order, first.length, now.places), holder);
-    setSaid(proposal);
+    const asks = {
+      court: now.court,
+      level: now.level,
+      women: now.women,
+      zone: now.zone,
+      schools: now.schools,
+      ball: from,
+      rules: { inside: now.inside, spacing: now.spacing },
+      chased: chased.map((j) => (j < 0 ? -1 : order.indexOf(j))),
+    };
+    const { answer } = questions.ask('places', asks, { key: contentOf(asks), priority: 'now' });
+    void answer.then((proposal) => {
+      if (!proposal) return;
+      putAll(proposedOrder(proposal, order, first.length, now.places), holder);
+      setSaid(proposal);
+    });
   };
   return (
     <>

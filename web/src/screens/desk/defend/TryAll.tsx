@@ -1,11 +1,12 @@
-import { PRESETS, type Defence, type Play } from '@corkscrew/core';
+import { contentOf, PRESETS, type Defence, type Play } from '@corkscrew/core';
 import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { Button } from '../../../ui/controls.tsx';
-import type { Tried } from '../../../workers/try.ts';
+import type { Tried } from '../../../questions/kinds.ts';
+import { lineInTime } from '../../../questions/lines.ts';
+import { questions } from '../../../questions/questions.ts';
 import { useOwnSchool } from '../own-school.ts';
 import { takeDefence } from './change.ts';
-import { askMany } from './pool.ts';
 
 const Box = styled.div`
   margin: 12px 0;
@@ -18,6 +19,13 @@ const Box = styled.div`
     width: 100%;
     border-collapse: collapse;
     margin-top: 8px;
+  }
+  caption {
+    caption-side: bottom;
+    text-align: left;
+    padding-top: 6px;
+    font-size: 12.5px;
+    color: var(--ink-2);
   }
   th {
     font: 600 11.5px/1.3 'Archivo Variable';
@@ -50,36 +58,56 @@ const Box = styled.div`
 const bare = ({ id: _key, ...rest }: Defence): Omit<Defence, 'id'> => rest;
 const DEFENCES: readonly Defence[] = PRESETS.map((p) => ({ ...p.defence, id: p.key }));
 
-/** The line against every defence there is a name for, on all the machine's cores; what is overtaken is stopped. */
+/** What came back of one defence; null when it could not be played. */
+type Answers = Readonly<Record<string, Tried | null>>;
+
+/** The line against every defence there is a name for, on all the machine's cores; what is overtaken is left. */
 export function TryAll({ play, leaf }: { play: Play; leaf: string }) {
   const { own: school } = useOwnSchool();
-  const [answers, setAnswers] = useState<readonly (Tried | null)[] | null>(null);
-  const stop = useRef<(() => void) | null>(null);
+  const [answers, setAnswers] = useState<Answers | null>(null);
+  const leave = useRef<(() => void) | null>(null);
+  const table = useRef<HTMLTableElement>(null);
   // Another document or ending: what was being tried is of no use any more.
   useEffect(
     () => () => {
-      stop.current?.();
+      leave.current?.();
       setAnswers(null);
     },
     [play.frames, play.start, leaf, school],
   );
   const begin = () => {
-    stop.current?.();
-    setAnswers([]);
-    stop.current = askMany(
-      DEFENCES.map((defence) => ({ play, leaf, defence, school })),
-      (answer) => setAnswers((known) => [...(known ?? []), answer]),
-    );
+    leave.current?.();
+    setAnswers({});
+    const { content, compiled } = lineInTime(play, leaf);
+    const asked = DEFENCES.map((defence) => {
+      const key = [content, defence.id, contentOf(school.makes)].join(' ');
+      const question = questions.ask('tried', { play, compiled, defence, school }, { key, priority: 'soon' });
+      const told = (answer: Tried | null) => setAnswers((known) => ({ ...known, [defence.id]: answer }));
+      let left = false;
+      question.answer.then(
+        (answer) => !left && told(answer),
+        () => told(null),
+      );
+      return () => {
+        left = true;
+        question.cancel();
+      };
+    });
+    leave.current = () => asked.forEach((cancel) => cancel());
   };
-  const done = answers?.length === DEFENCES.length;
+  const count = Object.keys(answers ?? {}).length;
+  const done = count === DEFENCES.length;
+  useEffect(() => {
+    if (done) table.current?.scrollIntoView({ block: 'nearest' });
+  }, [done]);
   return (
     <Box>
       {answers && !done ? (
         <>
-          <progress value={answers.length} max={DEFENCES.length} aria-label="Defences tried" />
+          <progress value={count} max={DEFENCES.length} aria-label="Defences tried" />
           <Button
             onPress={() => {
-              stop.current?.();
+              leave.current?.();
               setAnswers(null);
             }}
           >
@@ -89,8 +117,12 @@ export function TryAll({ play, leaf }: { play: Play; leaf: string }) {
       ) : (
         <Button onPress={begin}>{done ? 'Try them again' : 'Try it against all of them'}</Button>
       )}
-      {answers && answers.length > 0 && (
-        <table>
+      {answers && count > 0 && (
+        <table ref={table}>
+          <caption>
+            The best look that comes free and what it is worth; what the drawn shot is worth; how many of the
+            drawn passes have a hand in their lane. Worth is points a shot, from memory and your own makes.
+          </caption>
           <thead>
             <tr>
               <th scope="col">against</th>
@@ -101,7 +133,7 @@ export function TryAll({ play, leaf }: { play: Play; leaf: string }) {
           </thead>
           <tbody>
             {DEFENCES.map((d) => {
-              const a = answers.find((x) => x?.id === d.id);
+              const a = answers[d.id];
               return (
                 <tr key={d.id}>
                   <td>

@@ -231,9 +231,11 @@ describe('setting the five', () => {
     const from = desk().play.start.places['3'];
     press('3', 'ArrowLeft');
     expect(desk().play.start.places['3'].x).toBeCloseTo(from.x - 0.82, 1);
-    type('3rw4p04');
+    type('3rw4p5t');
+    press('Enter');
+    type('04');
     expect(desk().play.start).toMatchObject({
-      places: { '3': { spot: 'wingR' }, '4': { spot: 'point' } },
+      places: { '3': { spot: 'wingR' }, '4': { spot: 'point' }, '5': { spot: 'top' } },
       ball: '4',
     });
     expect(actions()).toEqual([]);
@@ -246,6 +248,11 @@ describe('setting the five', () => {
     expect(desk().placing).toBe(true);
     press('Enter');
     expect(desk().placing).toBe(false);
+  });
+  it('1 P 4 is the first pass and ends the setting, for the man who has the ball', () => {
+    type('1p4');
+    expect(desk().placing).toBe(false);
+    expect(actions()).toEqual([{ id: 'a1', by: '1', does: 'pass', to: '4' }]);
   });
   it('a letter that no spot begins with is the first verb', () => {
     type('3crs');

@@ -20,7 +20,6 @@ import { toggleDefence } from '../defend/view.ts';
 import {
   apply,
   frameEnding,
-  goToFrame,
   lineView,
   nextFrame,
   redo,
@@ -297,46 +296,36 @@ function rubbed(p: Pending): Pending | null {
 /** While the five are set: a number takes a man, letters put him on a spot, arrows move him; 0 and a number give the ball. */
 function setting(e: Key): boolean {
   if (e.ctrlKey || e.metaKey || e.altKey) return false;
-  const s = get();
+  const { selected: who, typed, play } = get();
   const { court } = view();
-  const typed = s.typed;
   if (isPlayer(e.key)) {
     if (typed === '0') apply({ do: 'ball', player: e.key });
+    else if (who && who !== e.key && PASSES[typed] && play.start.ball === who) {
+      // To a man's number it is no spot but the first verb.
+      stopSetting();
+      sayVerb(PASSES[typed]);
+      return deskKey(e);
+    } else putOn(typed);
     set({ selected: e.key, typed: '', notice: null });
     return true;
   }
-  if (e.key === '0') {
-    set({ typed: '0' });
-    return true;
-  }
-  const put = (code: string): void => {
-    const spot = spotByCode(code);
-    if (spot && s.selected)
-      apply({ do: 'place', player: s.selected, place: { ...spot.at(court), spot: spot.key } }, { typed: '' });
-  };
   const by = nudgeOf(e, turn());
-  if (by && s.selected) {
-    const at = s.play.start.places[s.selected];
-    return apply({
-      do: 'place',
-      player: s.selected,
-      place: snap(court, { x: at.x + by.x, y: at.y + by.y }, true),
-    });
+  if (by && who) {
+    const at = play.start.places[who];
+    return apply({ do: 'place', player: who, place: snap(court, { x: at.x + by.x, y: at.y + by.y }, true) });
   }
-  if (e.key === 'Backspace') {
-    set({ typed: typed.slice(0, -1) });
+  if (e.key === '0' || e.key === 'Backspace') {
+    set({ typed: e.key === '0' ? '0' : typed.slice(0, -1) });
     return true;
   }
   if (commandFor(e, ['set']) === 'setDone') {
-    if (typed && e.key === 'Enter') put(typed);
-    else stopSetting();
-    set({ typed: '' });
+    if (!typed || e.key === 'Escape' || !putOn(typed)) stopSetting();
     return true;
   }
-  if (e.shiftKey || !/^[a-z]$/.test(e.key) || !s.selected) return false;
+  if (e.shiftKey || !/^[a-z]$/.test(e.key) || !who) return false;
   const code = typed + e.key;
-  if (isWhole(code)) put(code);
-  else if (begins(code)) set({ typed: code });
+  if (isWhole(code) && code.length > 1) putOn(code);
+  else if (begins(code)) set({ typed: code, notice: null });
   else if (typed) set({ typed: '', notice: `“${code}” is no spot. G shows the codes.` });
   // A letter that is no spot's is a verb: the first one ends the setting.
   else {
@@ -344,6 +333,18 @@ function setting(e: Key): boolean {
     return false;
   }
   return true;
+}
+
+/** Letters that are a spot's with Enter, and a verb with the number of another man. */
+const PASSES: Readonly<Record<string, Verb>> = { p: 'pass', h: 'handoff' };
+
+/** Puts the man in hand on the spot of a code; false where there is none. */
+function putOn(code: string): boolean {
+  const spot = spotByCode(code);
+  const { selected } = get();
+  if (!spot || !selected) return false;
+  const place = { ...spot.at(view().court), spot: spot.key };
+  return apply({ do: 'place', player: selected, place }, { typed: '' });
 }
 
 /** The chosen action, or the last one of the man in hand, is to wait for another man: his number is next. */
@@ -388,5 +389,3 @@ export function tieToMan(waiting: string, man: PlayerId): void {
   if (change) apply(change);
   else set({ notice: `${man} does nothing before it.` });
 }
-
-export { goToFrame };

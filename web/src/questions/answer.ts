@@ -1,0 +1,82 @@
+import {
+  contentOf,
+  courtFor,
+  levelRecord,
+  lineTo,
+  metricsOf,
+  opennessAt,
+  playAgainst,
+  PLAYERS,
+  proposePlaces,
+  railsOf,
+  schemeOf,
+  seeingOf,
+  setupOf,
+  simulate,
+  viewOf,
+  walkThrough,
+  withMakes,
+  zoneByKey,
+  type Against,
+} from '@corkscrew/core';
+import type { Answerers, LineAsk, Tried } from './kinds.ts';
+import { Lately } from './lately.ts';
+
+/** Lines against defences that were simulated lately: checks that change need no new defenders. */
+const against = new Lately<Against>(6);
+
+const levelOf = ({ play, school }: Pick<LineAsk, 'play' | 'school'>) =>
+  withMakes(levelRecord(play.level, play.women ?? false), school.makes);
+
+export const ANSWERERS: Answerers = {
+  /** First what is wrong without anybody in the way, then everything. */
+  *line(asks) {
+    const { play, leaf, compiled, content, units, school, defence } = asks;
+    const court = courtFor(play);
+    const line = lineTo(play, leaf);
+    const metrics = metricsOf(court, line, compiled.timeline);
+    if (!defence)
+      return { findings: walkThrough(play, line, { units, school, compiled }), metrics, against: null };
+    const key = `${content} ${contentOf(defence)} ${contentOf(school.makes)}`;
+    if (!against.has(key)) yield { findings: walkThrough(play, line, { units, school, compiled }), metrics };
+    const played = against.or(key, () => playAgainst(play, compiled.timeline, defence, court, levelOf(asks)));
+    yield null;
+    return {
+      findings: walkThrough(play, line, { units, school, compiled, against: played }),
+      metrics,
+      against: viewOf(played),
+    };
+  },
+
+  /** However its reads have it: this is how it stands when they do something else. */
+  *tried(asks): Generator<null, Tried> {
+    const { play, compiled, defence } = asks;
+    const { timeline } = compiled;
+    const court = courtFor(play);
+    const { plan } = setupOf(play, defence, timeline, court);
+    const defended = simulate(railsOf(timeline, court, levelOf(asks)), plan);
+    yield null;
+    const seeing = seeingOf(defended, plan);
+    const best = seeing.windows.reduce<Tried['best']>(
+      (b, w) => (!b || w.best.value > b.worth ? { player: w.player, worth: w.best.value, at: w.bestAt } : b),
+      null,
+    );
+    const shot = timeline.flights.find((f) => f.receiver === null);
+    const at = shot && timeline.actions.find((a) => a.action.id === shot.action)?.start;
+    // The first step at which he surely has it.
+    const k =
+      at === undefined ? 0 : Math.min(defended.rails.steps - 1, Math.ceil(at / defended.rails.dt) + 1);
+    return {
+      best,
+      contested: seeing.passes.filter((p) => p.margin < 0).length,
+      shot: shot && at !== undefined ? opennessAt(defended, k, PLAYERS.indexOf(shot.passer)).value : null,
+    };
+  },
+
+  // eslint-disable-next-line require-yield
+  *places({ court: key, level, women, zone, schools, ball, rules, chased }) {
+    const court = courtFor({ court: key });
+    const scheme = schemeOf(zoneByKey(zone)!, schools, court, false);
+    return proposePlaces(scheme, levelRecord(level, women), court, ball, rules, chased);
+  },
+};

@@ -1,0 +1,90 @@
+import type {
+  AgainstView,
+  Compiled,
+  Defence,
+  Finding,
+  Level,
+  Metrics,
+  OwnSchool,
+  Play,
+  PlayerId,
+  Point,
+  Proposal,
+  RuleSetKey,
+  PlaceRules,
+  Units,
+  ZoneKey,
+} from '@corkscrew/core';
+
+/** A line walked through: what breaks, its figures, and how it stands against a defence. */
+export interface LineAsk {
+  readonly play: Play;
+  /** The frame the line ends with. */
+  readonly leaf: string;
+  /** The line in time, and what tells it from every other one: it is computed once, by the page. */
+  readonly compiled: Compiled;
+  readonly content: string;
+  readonly units: Units;
+  readonly school: OwnSchool;
+  /** Against whom; null is nobody. */
+  readonly defence: Defence | null;
+}
+export interface LineAnswer {
+  readonly findings: readonly Finding[];
+  readonly metrics: Metrics;
+  readonly against: AgainstView | null;
+}
+
+/** A line against one defence, whatever its reads say. */
+export interface TriedAsk {
+  readonly play: Play;
+  readonly compiled: Compiled;
+  readonly defence: Defence;
+  readonly school: OwnSchool;
+}
+/** What of it tells defences apart. */
+export interface Tried {
+  /** The best look that is open and when it comes; null when nobody is ever open. */
+  readonly best: { readonly player: PlayerId; readonly worth: number; readonly at: number } | null;
+  /** Drawn passes with a hand in their lane. */
+  readonly contested: number;
+  /** What the drawn shot at the end is worth; null when there is none. */
+  readonly shot: number | null;
+}
+
+/** Where five would stand best against a zone with the ball at a place. */
+export interface PlacesAsk {
+  readonly court: RuleSetKey;
+  readonly level: Level;
+  readonly women: boolean;
+  readonly zone: ZoneKey;
+  readonly schools: readonly string[];
+  readonly ball: Point;
+  readonly rules: PlaceRules;
+  /** Whom each of theirs chases, an index among ours; −1 nobody. */
+  readonly chased: readonly number[];
+}
+
+/** Every kind of question: what is asked, what comes on the way, what is answered. */
+export interface Kinds {
+  /** On the way: the walk-through without the defence. */
+  readonly line: { asks: LineAsk; part: Omit<LineAnswer, 'against'>; answer: LineAnswer };
+  readonly tried: { asks: TriedAsk; part: never; answer: Tried };
+  readonly places: { asks: PlacesAsk; part: never; answer: Proposal };
+}
+export type Kind = keyof Kinds;
+
+/** How a kind is answered: what is yielded is told on the way, and where a question can be left. */
+export type Answerers = {
+  readonly [K in Kind]: (asks: Kinds[K]['asks']) => Generator<Kinds[K]['part'] | null, Kinds[K]['answer']>;
+};
+
+/** From the page to a worker, and back. */
+export type ToWorker =
+  | { readonly id: number; readonly kind: Kind; readonly asks: Kinds[Kind]['asks'] }
+  | { readonly id: number; readonly cancel: true };
+export type FromWorker =
+  | { readonly id: number; readonly part: unknown }
+  | { readonly id: number; readonly answer: unknown }
+  | { readonly id: number; readonly left: true }
+  | { readonly id: number; readonly failed: string };

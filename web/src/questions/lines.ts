@@ -1,0 +1,16 @@
+import { compile, courtFor, lineContent, lineTo, type Compiled, type Play } from '@corkscrew/core';
+import { Lately } from './lately.ts';
+
+/** A line in time and what tells it from every other one. */
+export interface LineInTime {
+  readonly content: string;
+  readonly compiled: Compiled;
+}
+
+const kept = new Lately<LineInTime>(16);
+
+/** The line that ends with a frame, in time: computed once for its content, and sent to whoever needs it. */
+export function lineInTime(play: Play, leaf: string): LineInTime {
+  const content = lineContent(play, lineTo(play, leaf));
+  return kept.or(content, () => ({ content, compiled: compile(play, leaf, courtFor(play), play.level) }));
+}
