@@ -7,7 +7,7 @@ const MOST = 45;
 
 /** What both hands draw, as it is kept. */
 const DRAWN = [
-  ['1 pass', '1 cut', '2 cut'],
+  ['1 pass', '2 cut', '1 cut'],
   ['5 screen', '3 cut'],
   ['4 handoff', '5 cut'],
   ['3 dribble', '4 cut'],
@@ -36,8 +36,8 @@ test('a five-frame, twelve-action play with two cues by keyboard alone, counted'
     }
   };
   await page.locator('#court').focus();
-  await keys('1', 'p', '4', 'r', 'c');
-  await keys('2', 'l', 'w', 'Shift+T', '1', ']');
+  await keys('1', 'p', '4', '2', 'l', 'w', 'Shift+T', '1');
+  await keys('1', 'r', 'k', ']');
   await keys('5', 's', '3', '3', 'r', 's', ']');
   await keys('4', 'h', '3', '5', 'r', 'd', ']');
   await keys('3', 'r', 'e', '4', 'l', 's', 'Shift+T', '3', ']');
@@ -60,15 +60,15 @@ test('the same play by the pointer alone, counted', async ({ page, app }) => {
   };
   /** Drags from the knot of one block to another block, which waits for it. */
   const tie = async (from: string, to: string) => {
-    await page.locator(`[data-block="${from}"]`).click();
-    await page.locator(`[data-block="${from}"] .knot`).dragTo(page.locator(`[data-block="${to}"]`));
+    await page.locator(`[data-block="${from}"] .body`).click();
+    await page.locator(`[data-block="${from}"] .knot`).dragTo(page.locator(`[data-block="${to}"] .body`));
     inputs += 2;
   };
   await press('Set done');
   await stroke([0.75, 25.4], [-6, 19]);
-  await stroke([0, 26.5], [21.75, 3.5]);
   await stroke([-21.75, 3.5], [-16.7, 18]);
-  await tie('a1', 'a3');
+  await tie('a1', 'a2');
+  await stroke([0, 26.5], [13, 3]);
   await press('Next frame');
   await stroke([6, 19], [19, 6]);
   await stroke([21.75, 3.5], [-3.2, 21.2]);

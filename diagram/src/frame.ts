@@ -13,6 +13,7 @@ import {
   type FloorState,
   type FrameWalk,
   type PlayerId,
+  type Point,
 } from '@corkscrew/core';
 import { actionItems } from './actions.ts';
 import { bodyItems, fanOut, type Body } from './bodies.ts';
@@ -117,4 +118,15 @@ function onionItems(previous: FrameWalk, scale: Scale): SceneItem[] {
     }
   }
   return items;
+}
+
+/** Five places and nothing else, without numbers: how a set looks from afar. */
+export function setScene(court: Court, places: Readonly<Record<PlayerId, Point>>, scale: Scale): Scene {
+  const items = PLAYERS.map((p): SceneItem => ({
+    shape: 'path',
+    part: 'man',
+    fill: 'ink',
+    d: circle(toScene(scale, places[p]), 9 * scale.mark),
+  }));
+  return { ...sceneSize(scale), items: [...floorItems(court, scale, false), ...items] };
 }

@@ -1,8 +1,13 @@
 export type Units = 'feet' | 'metres';
 
+const METRES = 0.3048;
+
+/** A distance in feet as a number of the reader's units. */
+export const feetIn = (feet: number, units: Units): number => (units === 'metres' ? feet * METRES : feet);
+
 /** A distance in the reader's units: "9 ft 6 in" or "2.9 m". */
 export function sayDistance(feet: number, units: Units): string {
-  if (units === 'metres') return `${(feet * 0.3048).toFixed(1)} m`;
+  if (units === 'metres') return `${(feet * METRES).toFixed(1)} m`;
   const inches = Math.round(feet * 12);
   const whole = Math.floor(inches / 12);
   const rest = inches % 12;

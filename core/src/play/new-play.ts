@@ -1,12 +1,17 @@
 import { ALIGNMENTS, alignmentPlaces, type PlayerId } from '../alignment/library.ts';
-import { courtFor } from '../court/rulesets.ts';
+import { courtFor, type CustomCourt } from '../court/rulesets.ts';
 import { FORMAT, VERSION, type Level, type Play } from './document.ts';
 
 export interface NewPlay {
   id: string;
   name: string;
-  court: Exclude<Play['court'], 'custom'>;
+  court: Play['court'];
+  /** The team's own floor, for a court that is custom. */
+  customCourt?: CustomCourt | undefined;
   level: Level;
+  women?: boolean;
+  /** What it is for; nothing said is man to man. */
+  against?: readonly string[];
   alignment: string;
   ball: PlayerId;
   /** Seen in a mirror. */
@@ -22,8 +27,10 @@ export function newPlay(options: NewPlay): Play {
     id: options.id,
     name: options.name,
     court: options.court,
+    ...(options.court === 'custom' && options.customCourt ? { customCourt: options.customCourt } : {}),
     level: options.level,
-    against: ['man'],
+    ...(options.women ? { women: true } : {}),
+    against: [...(options.against ?? ['man'])],
     situation: [],
     start: {
       alignment: alignment.key,

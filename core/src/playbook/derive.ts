@@ -3,7 +3,7 @@ import { cardOf } from './card.ts';
 import { summarise, type PlaySummary } from './summary.ts';
 
 /** Raised whenever summary or card are made another way: what is stored with an older one is made anew. */
-export const DERIVED_VERSION = 1;
+export const DERIVED_VERSION = 2;
 
 /** What is kept beside a document for lists: never in it, and never without the number of how it was made. */
 export interface Derived {

@@ -1,5 +1,7 @@
 import { z } from 'zod';
-import { DefenceSchema } from '../play/document.ts';
+import type { CustomCourt } from '../court/rulesets.ts';
+import { CourtKeySchema, DefenceSchema, LevelSchema, PlaySchema } from '../play/document.ts';
+import { LIMITS } from '../play/limits.ts';
 import { OwnSchoolSchema } from '../walkthrough/school.ts';
 
 /** What travels between the app and the server: both check with these. */
@@ -8,6 +10,8 @@ export const SummarySchema = z.object({
   call: z.string(),
   signal: z.string(),
   against: z.array(z.string()),
+  /** Missing in rows that were summed up before there were series in lists. */
+  series: z.string().default(''),
   frames: z.number().int(),
   endings: z.number().int(),
   seconds: z.number(),
@@ -70,6 +74,20 @@ export type VersionRow = z.infer<typeof VersionRowSchema>;
 /** A team keeps at most so many defences of its own. */
 const TEAM_DEFENCES = 24;
 
+/** What a new play starts with; what is not said is as Corkscrew has it. */
+export const DefaultsSchema = z
+  .object({
+    court: CourtKeySchema,
+    /** The floor of the team's own league: a rule set with some numbers changed. */
+    customCourt: PlaySchema.shape.customCourt.unwrap(),
+    level: LevelSchema,
+    women: z.boolean(),
+  })
+  .partial();
+export type Defaults = Omit<z.infer<typeof DefaultsSchema>, 'customCourt'> & {
+  customCourt?: CustomCourt | undefined;
+};
+
 export const TeamSchema = z.object({
   id: z.string(),
   name: z.string(),
@@ -77,12 +95,21 @@ export const TeamSchema = z.object({
   school: OwnSchoolSchema,
   /** Defences kept for every play. */
   defences: z.array(DefenceSchema).max(TEAM_DEFENCES),
+  defaults: DefaultsSchema.default({}),
 });
 
 export const TeamChangeSchema = z
-  .object({ school: OwnSchoolSchema, defences: z.array(DefenceSchema).max(TEAM_DEFENCES) })
+  .object({
+    name: z.string().trim().min(1, 'A team has a name.').max(LIMITS.name),
+    school: OwnSchoolSchema,
+    defences: z.array(DefenceSchema).max(TEAM_DEFENCES),
+    defaults: DefaultsSchema,
+  })
   .partial();
-export type Team = z.infer<typeof TeamSchema>;
+export type Team = Omit<z.infer<typeof TeamSchema>, 'defaults'> & { defaults: Defaults };
+export type TeamChange = Omit<z.infer<typeof TeamChangeSchema>, 'defaults'> & {
+  defaults?: Defaults | undefined;
+};
 
 /** RFC 9457 problem details; `detail` is a sentence for the coach. */
 export const ProblemSchema = z.object({

@@ -12,6 +12,8 @@ export interface PlaySummary {
   readonly call: string;
   readonly signal: string;
   readonly against: readonly string[];
+  /** The series it belongs to; empty when it belongs to none. */
+  readonly series: string;
   /** Frames on the play as drawn. */
   readonly frames: number;
   readonly endings: number;
@@ -34,6 +36,7 @@ export function summarise(play: Play): PlaySummary {
     call: play.call?.word ?? '',
     signal: play.call?.signal ?? '',
     against: play.against,
+    series: play.series ?? '',
     frames: line.length,
     endings: leaves(play).length,
     seconds: Math.round(timeline.end * 10) / 10,

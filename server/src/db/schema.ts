@@ -1,4 +1,4 @@
-import type { Defence, OwnSchool } from '@corkscrew/core';
+import type { Defaults, Defence, OwnSchool } from '@corkscrew/core';
 import {
   bigint,
   foreignKey,
@@ -22,6 +22,8 @@ export const teams = pgTable('teams', {
   school: jsonb('school').$type<OwnSchool>().notNull().default({}),
   /** Defences it keeps for every play. */
   defences: jsonb('defences').$type<Defence[]>().notNull().default([]),
+  /** What a new play starts with. */
+  defaults: jsonb('defaults').$type<Defaults>().notNull().default({}),
   /** Counts every change to the list of its plays: lists are asked for by it, and kept under it. */
   playsVersion: bigint('plays_version', { mode: 'number' }).notNull().default(0),
   createdAt: when('created_at').notNull().defaultNow(),

@@ -44,6 +44,7 @@ function readable(summary: unknown, card: unknown, name: unknown): { summary: Su
       call: '',
       signal: '',
       against: [],
+      series: '',
       frames: 1,
       endings: 1,
       seconds: 0,

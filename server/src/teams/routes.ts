@@ -7,7 +7,13 @@ import { teams } from '../db/schema.ts';
 import { body, describe } from '../http/describe.ts';
 import { notFound, ProblemError } from '../http/problem.ts';
 
-const SHOWN = { id: teams.id, name: teams.name, school: teams.school, defences: teams.defences };
+const SHOWN = {
+  id: teams.id,
+  name: teams.name,
+  school: teams.school,
+  defences: teams.defences,
+  defaults: teams.defaults,
+};
 
 async function getTeam(db: Db, { team: id }: Actor): Promise<Team> {
   const [team] = await db.select(SHOWN).from(teams).where(eq(teams.id, id));
@@ -21,20 +27,30 @@ export function teamRoutes(database: Database) {
     .get('/', describe('The team', TeamSchema), async (c) =>
       c.json(await database.within((db) => getTeam(db, c.get('actor')))),
     )
-    .patch('/', describe('Change what the team teaches', TeamSchema), body(TeamChangeSchema), async (c) => {
-      const { school, defences } = c.req.valid('json');
-      const fault = unkeepable({ school, defences });
-      if (fault !== null) throw new ProblemError(422, 'Can’t be kept', fault);
-      const actor = c.get('actor');
-      const change = { ...(school && { school }), ...(defences && { defences: defences as Defence[] }) };
-      return c.json(
-        await database.within(async (db) => {
-          if (Object.keys(change).length > 0)
-            await db.update(teams).set(change).where(eq(teams.id, actor.team));
-          return getTeam(db, actor);
-        }),
-      );
-    });
+    .patch(
+      '/',
+      describe('Change the team, what it teaches and what its plays start with', TeamSchema),
+      body(TeamChangeSchema),
+      async (c) => {
+        const { name, school, defences, defaults } = c.req.valid('json');
+        const fault = unkeepable({ name, school, defences, defaults });
+        if (fault !== null) throw new ProblemError(422, 'Can’t be kept', fault);
+        const actor = c.get('actor');
+        const change = {
+          ...(name && { name }),
+          ...(school && { school }),
+          ...(defences && { defences: defences as Defence[] }),
+          ...(defaults && { defaults }),
+        };
+        return c.json(
+          await database.within(async (db) => {
+            if (Object.keys(change).length > 0)
+              await db.update(teams).set(change).where(eq(teams.id, actor.team));
+            return getTeam(db, actor);
+          }),
+        );
+      },
+    );
 }
 
 export async function ensureTeam(db: Db, id: string, name: string): Promise<void> {

@@ -21,6 +21,8 @@ const Playbook = lazy(() => import('../screens/playbook/Playbook.tsx'));
 const desk = () => import('../screens/desk/Desk.tsx');
 const Desk = lazy(desk);
 const ZoneRoom = lazy(() => import('../screens/zone/ZoneRoom.tsx'));
+const Settings = lazy(() => import('../screens/settings/Settings.tsx'));
+const Keys = lazy(async () => ({ default: (await import('../ui/Keys.tsx')).Keys }));
 const NewPlay = lazy(() => {
   // The desk is what comes next: its code is on its way while the coach says what is new.
   void desk().catch(() => undefined);
@@ -47,6 +49,7 @@ const router = createBrowserRouter([
   { path: '/', element: <Navigate to="/plays" replace /> },
   { path: '/plays', ...page(<Playbook />) },
   { path: '/zone', ...page(<ZoneRoom />) },
+  { path: '/settings', ...page(<Settings />) },
   { path: '/plays/new', ...page(<NewPlay />) },
   { path: '/plays/:id', ...page(<Desk />) },
   {
@@ -61,6 +64,9 @@ export function App() {
     <QueryClientProvider client={client}>
       <NewerNotice />
       <RouterProvider router={router} />
+      <Suspense>
+        <Keys />
+      </Suspense>
     </QueryClientProvider>
   );
 }

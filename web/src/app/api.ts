@@ -12,6 +12,7 @@ import {
   type Saved,
   type StoredPlay,
   type Team,
+  type TeamChange,
   type VersionRow,
 } from '@corkscrew/core';
 import { z } from 'zod';
@@ -68,8 +69,7 @@ export const api = {
     rememberTeam(team.id);
     return team;
   },
-  changeTeam: (change: Partial<Pick<Team, 'school' | 'defences'>>): Promise<Team> =>
-    call(TeamSchema, '/api/team', send('PATCH', change)),
+  changeTeam: (change: TeamChange): Promise<Team> => call(TeamSchema, '/api/team', send('PATCH', change)),
   plays: (trash: boolean): Promise<PlayRow[]> => call(z.array(PlayRowSchema), `/api/plays?trash=${trash}`),
   play: (id: string): Promise<StoredPlay> => call(StoredPlaySchema, at(id)),
   save: (play: Play, how: Omit<Save, 'document'>): Promise<Saved> =>

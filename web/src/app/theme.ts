@@ -1,10 +1,19 @@
+import { useSyncExternalStore } from 'react';
+
 /** Light desk or dark gym: the system's choice until the coach makes his own. */
 export type Theme = 'light' | 'dark';
+export type ThemeChoice = Theme | 'system';
 const KEY = 'corkscrew.theme';
+const listeners = new Set<() => void>();
+
+export function themeChoice(): ThemeChoice {
+  const kept = localStorage.getItem(KEY);
+  return kept === 'light' || kept === 'dark' ? kept : 'system';
+}
 
 export function currentTheme(): Theme {
-  const kept = localStorage.getItem(KEY);
-  if (kept === 'light' || kept === 'dark') return kept;
+  const choice = themeChoice();
+  if (choice !== 'system') return choice;
   return matchMedia('(prefers-color-scheme: dark)').matches ? 'dark' : 'light';
 }
 
@@ -12,9 +21,16 @@ export function applyTheme(): void {
   document.documentElement.dataset.theme = currentTheme();
 }
 
-export function toggleTheme(): Theme {
-  const next: Theme = currentTheme() === 'dark' ? 'light' : 'dark';
-  localStorage.setItem(KEY, next);
+export function chooseTheme(choice: ThemeChoice): void {
+  if (choice === 'system') localStorage.removeItem(KEY);
+  else localStorage.setItem(KEY, choice);
   applyTheme();
-  return next;
+  for (const l of listeners) l();
 }
+
+const follow = (changed: () => void) => {
+  listeners.add(changed);
+  return () => listeners.delete(changed);
+};
+export const useThemeChoice = (): ThemeChoice => useSyncExternalStore(follow, themeChoice);
+export const useTheme = (): Theme => useSyncExternalStore(follow, currentTheme);

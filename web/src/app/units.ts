@@ -3,6 +3,11 @@ import { useSyncExternalStore } from 'react';
 
 /** Feet or metres: what the rule set uses, unless the coach chose. Kept on this device. */
 export type UnitChoice = Units | 'court';
+export const UNIT_OPTIONS = [
+  ['court', 'As the rules do'],
+  ['feet', 'Feet and inches'],
+  ['metres', 'Metres'],
+] as const satisfies readonly (readonly [UnitChoice, string])[];
 const KEY = 'corkscrew.units';
 const listeners = new Set<() => void>();
 

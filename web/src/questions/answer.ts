@@ -73,7 +73,6 @@ export const ANSWERERS: Answerers = {
     };
   },
 
-  // eslint-disable-next-line require-yield
   *places({ court: key, level, women, zone, schools, ball, rules, chased }) {
     const court = courtFor({ court: key });
     const scheme = schemeOf(zoneByKey(zone)!, schools, court, false);

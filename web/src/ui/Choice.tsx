@@ -51,5 +51,11 @@ export const LEVEL_WORDS: Readonly<Record<Level, string>> = {
 };
 export const LEVEL_OPTIONS = Object.entries(LEVEL_WORDS) as [Level, string][];
 
+/** Whose speeds, passes and reactions are reckoned with. */
+export const WOMEN_OPTIONS: Options<'men' | 'women'> = [
+  ['men', 'Men and boys'],
+  ['women', 'Women and girls'],
+];
+
 /** Whose rules draw the floor. */
 export const COURT_OPTIONS = Object.values(RULE_SETS).map((r) => [r.key, r.name]) as [RuleSetKey, string][];

@@ -1,8 +1,8 @@
-import { Moon, Sun } from 'lucide-react';
-import { useState, type ReactNode } from 'react';
+import { Moon, Settings, Sun } from 'lucide-react';
+import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { currentTheme, toggleTheme } from '../app/theme.ts';
+import { chooseTheme, useTheme } from '../app/theme.ts';
 import { IconButton } from './controls.tsx';
 
 const Bar = styled.header`
@@ -40,6 +40,19 @@ const Bar = styled.header`
     align-items: center;
     flex: none;
   }
+  .settings {
+    display: grid;
+    place-items: center;
+    min-width: 30px;
+    min-height: 30px;
+    color: var(--ink);
+  }
+  @media (pointer: coarse) {
+    .settings {
+      min-width: 44px;
+      min-height: 44px;
+    }
+  }
   @media (max-width: 600px) {
     gap: 10px;
     nav {
@@ -75,11 +88,11 @@ export function TopBar({
   children,
   end,
 }: {
-  room: 'plays' | 'desk' | 'zone' | null;
+  room: 'plays' | 'desk' | 'zone' | 'settings' | null;
   children?: ReactNode;
   end?: ReactNode;
 }) {
-  const [theme, setTheme] = useState(currentTheme());
+  const theme = useTheme();
   return (
     <Bar>
       <nav aria-label="Rooms" data-room={room ?? undefined}>
@@ -101,9 +114,17 @@ export function TopBar({
       {children}
       <div className="end">
         {end}
+        <Link
+          to="/settings"
+          className="settings wide"
+          aria-label="Settings"
+          {...(room === 'settings' ? { 'aria-current': 'page' as const } : {})}
+        >
+          <Settings size={17} />
+        </Link>
         <IconButton
           aria-label={theme === 'dark' ? 'Light theme' : 'Dark theme'}
-          onPress={() => setTheme(toggleTheme())}
+          onPress={() => chooseTheme(theme === 'dark' ? 'light' : 'dark')}
         >
           {theme === 'dark' ? <Sun size={17} /> : <Moon size={17} />}
         </IconButton>

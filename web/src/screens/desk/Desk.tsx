@@ -12,10 +12,13 @@ import { IconButton, Label, MainButton, Toggle } from '../../ui/controls.tsx';
 import { Message } from '../../ui/Message.tsx';
 import { LEVEL_WORDS } from '../../ui/Choice.tsx';
 import { TopBar } from '../../ui/TopBar.tsx';
+import { goToAddress, useAddress } from './address.ts';
 import { useAnalysing, useFindings } from './analysis.ts';
 import { openPlay } from './keep.ts';
 import { useDefence } from './defend/view.ts';
 import { Questions } from './Questions.tsx';
+import { WithMenu } from './draw/Menu.tsx';
+import { Heard } from './draw/Heard.tsx';
 import { backToCourt, useDeskKeys } from './draw/use-keys.ts';
 import { Ladder } from './ladder/Ladder.tsx';
 import { Strip } from './ladder/Strip.tsx';
@@ -58,8 +61,9 @@ function Opening({ id }: { id: string }) {
     openPlay(id).then(
       (end) => {
         close = end;
-        if (gone) end();
-        else setOpen(true);
+        if (gone) return end();
+        goToAddress(new URLSearchParams(location.search));
+        setOpen(true);
       },
       (e: Error) => setProblem(e.message),
     );
@@ -92,6 +96,7 @@ function Open() {
     document.title = `${play.name} · Corkscrew`;
   }, [play.name]);
   useDeskKeys(!presenting);
+  useAddress();
   const size = useSize();
   if (presenting) return <Present />;
   const { frame } = view.walks[view.index]!;
@@ -134,46 +139,51 @@ function Open() {
         </div>
       </TopBar>
       <Questions />
-      <Columns onPointerUp={backToCourt}>
-        {size === 'phone' || size === 'tablet' ? (
-          <Strip findings={told} fixed={size === 'phone'} />
-        ) : (
-          <Ladder findings={told} />
-        )}
-        <Centre>
-          <div className="strip">
-            <span className="no">{view.index + 1}</span>
-            <p title={words}>
-              {frame.title && <b>{frame.title}</b>}
-              {words || (view.index === 0 ? 'The set' : 'Nobody moves yet')}
-            </p>
-            {size !== 'phone' && (
-              <span className="views">
-                {size !== 'tablet' && (
-                  <>
-                    <View of="showLast">Last frame</View>
-                    <View of="showSpots">Spots</View>
-                    <View of="showGaps">Gaps</View>
-                  </>
-                )}
-                <CourtTurn />
-              </span>
+      <WithMenu>
+        {(openMenu) => (
+          <Columns onPointerUp={backToCourt} onContextMenu={openMenu}>
+            {size === 'phone' || size === 'tablet' ? (
+              <Strip findings={told} fixed={size === 'phone'} />
+            ) : (
+              <Ladder findings={told} />
             )}
-          </div>
-          <div
-            className="court"
-            id="court"
-            tabIndex={0}
-            role="group"
-            aria-label="Court. Press a number for a player, then a verb, then a spot. Question mark lists all keys."
-          >
-            <Stage findings={findings} />
-          </div>
-          {size !== 'phone' && <HandRow />}
-          <RunStrip />
-        </Centre>
-        {size !== 'phone' && <Panel size={size} />}
-      </Columns>
+            <Centre>
+              <div className="strip">
+                <span className="no">{view.index + 1}</span>
+                <p title={words}>
+                  {frame.title && <b>{frame.title}</b>}
+                  {words || (view.index === 0 ? 'The set' : 'Nobody moves yet')}
+                </p>
+                {size !== 'phone' && (
+                  <span className="views">
+                    {size !== 'tablet' && (
+                      <>
+                        <View of="showLast">Last frame</View>
+                        <View of="showSpots">Spots</View>
+                        <View of="showGaps">Gaps</View>
+                      </>
+                    )}
+                    <CourtTurn />
+                  </span>
+                )}
+              </div>
+              <div
+                className="court"
+                id="court"
+                tabIndex={0}
+                role="group"
+                aria-label="Court. Press a number for a player, then a verb, then a spot. Question mark lists all keys."
+              >
+                <Stage findings={findings} />
+                <Heard findings={told} />
+              </div>
+              {size !== 'phone' && <HandRow />}
+              <RunStrip />
+            </Centre>
+            {size !== 'phone' && <Panel size={size} />}
+          </Columns>
+        )}
+      </WithMenu>
       <p className="visually-hidden" role="status" aria-live="polite">
         {findings[0]?.sentence ?? ''}
       </p>

@@ -12,9 +12,11 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { api } from '../../app/api.ts';
-import { chooseUnits, useUnitChoice, type UnitChoice } from '../../app/units.ts';
-import { Choice, COURT_OPTIONS, LEVEL_OPTIONS, plain, type Options } from '../../ui/Choice.tsx';
-import { Area, Button, Input, Label } from '../../ui/controls.tsx';
+import { chooseUnits, UNIT_OPTIONS, useUnitChoice } from '../../app/units.ts';
+import { useTeam } from '../../team/own-school.ts';
+import { Choice, COURT_OPTIONS, LEVEL_OPTIONS, plain, WOMEN_OPTIONS } from '../../ui/Choice.tsx';
+import { Button, Label } from '../../ui/controls.tsx';
+import { TextField } from '../../ui/TextField.tsx';
 import { apply, useDesk, usePick } from './store.ts';
 import { Versions } from './Versions.tsx';
 
@@ -59,49 +61,14 @@ const Grid = styled.div`
   }
 `;
 
-const UNITS: Options<UnitChoice> = [
-  ['court', 'As the rules do'],
-  ['feet', 'Feet and inches'],
-  ['metres', 'Metres'],
-];
-
-interface FieldProps {
-  label: string;
-  value: string;
-  onDone: (v: string) => void;
-  area?: boolean;
-  placeholder?: string;
-  max: number;
-}
-
-/** A text field that starts over when its value is changed elsewhere, by undo for one. */
-const Field = (props: FieldProps) => <FieldText key={props.value} {...props} />;
-
-/** A text field that makes one change when it is left, not one a letter. */
-function FieldText({ label, value, onDone, area, placeholder, max }: FieldProps) {
-  const [text, setText] = useState(value);
-  const props = {
-    dir: 'auto' as const,
-    value: text,
-    maxLength: max,
-    ...(placeholder ? { placeholder } : {}),
-    onChange: (e: { target: { value: string } }) => setText(e.target.value),
-    onBlur: () => text !== value && onDone(text),
-    onKeyDown: (e: { key: string; currentTarget: HTMLElement }) =>
-      e.key === 'Enter' && !area && e.currentTarget.blur(),
-  };
-  return (
-    <label className={area ? 'whole' : ''}>
-      <Label>{label}</Label>
-      {area ? <Area {...props} /> : <Input {...props} />}
-    </label>
-  );
-}
-
 /** The play as a whole: its name and call, what it is for, and what can be done to all of it. */
 export function PlayTab() {
   const play = useDesk((s) => s.play);
   const choice = useUnitChoice();
+  const { team } = useTeam();
+  // The floor it is drawn on stays to be had, whatever the team has now.
+  const own =
+    play.court === 'custom' ? (play.customCourt ?? team?.defaults.customCourt) : team?.defaults.customCourt;
   const [a, setA] = useState<PlayerId>('2');
   const [b, setB] = useState<PlayerId>('3');
   const against = (key: string) =>
@@ -112,21 +79,21 @@ export function PlayTab() {
   return (
     <Grid>
       <div className="whole">
-        <Field
+        <TextField
           label="Name"
           value={play.name}
           max={LIMITS.name}
           onDone={(name) => apply({ do: 'name', name })}
         />
       </div>
-      <Field
+      <TextField
         label="Call"
         value={play.call?.word ?? ''}
         max={LIMITS.name}
         placeholder="One word"
         onDone={(word) => apply({ do: 'call', word })}
       />
-      <Field
+      <TextField
         label="Hand signal"
         value={play.call?.signal ?? ''}
         max={LIMITS.line}
@@ -146,8 +113,10 @@ export function PlayTab() {
       <Choice
         label="Court"
         value={play.court}
-        options={play.court === 'custom' ? [...COURT_OPTIONS, ['custom', 'Our own']] : COURT_OPTIONS}
-        onChange={(court) => apply({ do: 'court', court })}
+        options={own ? [...COURT_OPTIONS, ['custom', own.name ?? 'Our own floor']] : COURT_OPTIONS}
+        onChange={(court) =>
+          apply({ do: 'court', court, ...(court === 'custom' && own ? { customCourt: own } : {}) })
+        }
       />
       <Choice
         label="Level"
@@ -155,8 +124,14 @@ export function PlayTab() {
         options={LEVEL_OPTIONS}
         onChange={(level) => apply({ do: 'level', level })}
       />
-      <Choice label="Distances in" value={choice} options={UNITS} onChange={chooseUnits} />
-      <Field
+      <Choice
+        label="Speeds of"
+        value={play.women ? 'women' : 'men'}
+        options={WOMEN_OPTIONS}
+        onChange={(who) => apply({ do: 'level', level: play.level, women: who === 'women' })}
+      />
+      <Choice label="Distances in" value={choice} options={UNIT_OPTIONS} onChange={chooseUnits} />
+      <TextField
         label="Notes"
         value={play.notes ?? ''}
         max={LIMITS.text}

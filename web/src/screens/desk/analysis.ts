@@ -11,7 +11,7 @@ import { useEffect } from 'react';
 import { create } from 'zustand';
 import { lineInTime } from '../../questions/lines.ts';
 import { questions } from '../../questions/questions.ts';
-import { useOwnSchool } from './own-school.ts';
+import { useOwnSchool } from '../../team/own-school.ts';
 
 interface Analysis {
   readonly play: Play | null;

@@ -1,4 +1,5 @@
 import {
+  AGAINST,
   LIMITS,
   ALIGNMENTS,
   courtFor,
@@ -14,11 +15,12 @@ import {
 import { frameScene, PREVIEW, THUMB, type Scale } from '@corkscrew/diagram';
 import { useQuery } from '@tanstack/react-query';
 import { nanoid } from 'nanoid';
-import { useMemo, useState, type FormEvent } from 'react';
+import { useMemo, useState, type FormEvent, type KeyboardEvent } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { api } from '../../app/api.ts';
 import { keepNew } from '../../keeping/deliver.ts';
+import { useTeam } from '../../team/own-school.ts';
 import { Choice, COURT_OPTIONS, LEVEL_OPTIONS } from '../../ui/Choice.tsx';
 import { Button, Input, Label, MainButton } from '../../ui/controls.tsx';
 import { Picture } from '../../floor/SceneSvg.tsx';
@@ -140,18 +142,36 @@ function lineUp(setting: Setting, scale: Scale, detail = true) {
   });
 }
 
+/** Arrows move between cards as they lie: left and right, up and down over the lines of the grid. */
+function walkCards(e: KeyboardEvent<HTMLElement>, onChoose: (i: number) => void): void {
+  const cards = [...e.currentTarget.querySelectorAll<HTMLElement>('[role="radio"]')];
+  const i = cards.findIndex((c) => c === document.activeElement);
+  if (i < 0) return;
+  const perLine = cards.filter((c) => c.offsetTop === cards[0]!.offsetTop).length;
+  const by = { ArrowLeft: -1, ArrowRight: 1, ArrowUp: -perLine, ArrowDown: perLine }[e.key];
+  if (by === undefined) return;
+  e.preventDefault();
+  const to = i + by;
+  if (!cards[to]) return;
+  onChoose(to);
+  cards[to].focus();
+}
+
 /** A new play: how do you line up, who has the ball; then straight to the court. */
 export default function NewPlay() {
   const go = useNavigate();
   const [name, setName] = useState('');
-  const [setting, setSetting] = useState<Setting>({
-    court: 'nfhs',
-    level: 'highSchool',
-    alignment: 'horns',
-    ball: '1',
-    flipped: false,
-  });
-  const choose = (patch: Partial<Setting>) => setSetting((now) => ({ ...now, ...patch }));
+  const { team } = useTeam();
+  const { court = 'nfhs', customCourt, level = 'highSchool', women = false } = team?.defaults ?? {};
+  const [said, setSaid] = useState<Partial<Setting>>({});
+  const setting: Setting = useMemo(
+    () => ({
+      ...{ court, customCourt, level, women, alignment: 'horns', ball: '1' as const, flipped: false },
+      ...said,
+    }),
+    [court, customCourt, level, women, said],
+  );
+  const choose = (patch: Partial<Setting>) => setSaid((now) => ({ ...now, ...patch }));
   const [refusal, setRefusal] = useState('');
   const [from, setFrom] = useState('');
   const plays = useQuery({ queryKey: ['plays', false], queryFn: () => api.plays(false) });
@@ -233,7 +253,11 @@ export default function NewPlay() {
             <Choice
               label="Court"
               value={setting.court}
-              options={COURT_OPTIONS}
+              options={
+                customCourt
+                  ? [...COURT_OPTIONS, ['custom', customCourt.name ?? 'Our own floor']]
+                  : COURT_OPTIONS
+              }
               onChange={(court) => choose({ court })}
             />
             <Choice
@@ -243,6 +267,14 @@ export default function NewPlay() {
               onChange={(level) => choose({ level })}
             />
           </div>
+          <Choice
+            label="Against"
+            value={setting.against?.[0] ?? 'man'}
+            options={AGAINST.map(
+              (k) => [k, k === 'man' ? 'Man to man' : k === 'any' ? 'Any defence' : `A ${k}`] as const,
+            )}
+            onChange={(against) => choose({ against: [against] })}
+          />
           <div>
             <Label id="who-ball">Who has the ball?</Label>
             <div className="balls" role="radiogroup" aria-labelledby="who-ball">
@@ -270,13 +302,19 @@ export default function NewPlay() {
         </div>
         <div className="floor">
           <h2 id="line-up">How do you line up?</h2>
-          <div className="picks" role="radiogroup" aria-labelledby="line-up">
+          <div
+            className="picks"
+            role="radiogroup"
+            aria-labelledby="line-up"
+            onKeyDown={(e) => walkCards(e, (i) => choose({ alignment: picks[i]!.key }))}
+          >
             {picks.map((a) => (
               <button
                 key={a.key}
                 type="button"
                 role="radio"
                 aria-checked={setting.alignment === a.key}
+                tabIndex={setting.alignment === a.key ? 0 : -1}
                 onClick={() => choose({ alignment: a.key })}
               >
                 <Picture scene={a.picture} />

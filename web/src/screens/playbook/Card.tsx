@@ -88,10 +88,13 @@ const CardMenu = lazy(() => import('./CardMenu.tsx'));
 /** A play at a glance: its picture, name, what it is for, its call, and how long it runs. */
 export const Card = memo(function Card({
   row,
+  one,
   trash,
   onAct,
 }: {
   row: PlayRow;
+  /** What it is one of, where its shelf does not say. */
+  one: string | null;
   trash: boolean;
   onAct: (row: PlayRow, what: CardAct, name?: string) => void;
 }) {
@@ -146,6 +149,7 @@ export const Card = memo(function Card({
               ? `“${s.call}”${s.signal ? `, ${s.signal.toLowerCase()}` : ''}`
               : s.signal || 'No call yet'}
           </span>
+          {one && <span title={one}>{one}</span>}
         </div>
         <div className="line" style={{ paddingRight: 26 }}>
           <span>

@@ -1,5 +1,5 @@
 import { editAll, readPlay, type PlayRow } from '@corkscrew/core';
-import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { nanoid } from 'nanoid';
 import { Plus, Search } from 'lucide-react';
 import { useCallback, useEffect, useMemo, useState } from 'react';
@@ -15,7 +15,9 @@ import type { CardAct } from './Card.tsx';
 import { FilterBar } from './FilterBar.tsx';
 import { handOut, takeIn } from './files.ts';
 import { Shelves } from './Shelves.tsx';
+import { usePlays } from './plays.ts';
 import { choose, type Filter } from './shelves.ts';
+import { Undo } from './Undo.tsx';
 
 const Page = styled.div`
   display: grid;
@@ -47,13 +49,10 @@ export default function Playbook() {
   const client = useQueryClient();
   const [filter, setFilter] = useState<Filter>({ words: '', against: null, alignment: null, sort: 'name' });
   const [trash, setTrash] = useState(false);
-  const plays = useQuery({
-    queryKey: ['plays', trash],
-    queryFn: () => api.plays(trash),
-    placeholderData: keepPreviousData,
-  });
+  const plays = usePlays(trash);
+  const [undo, setUndo] = useState<PlayRow | null>(null);
   const team = useQuery({ queryKey: ['team'], queryFn: api.team });
-  const all = useMemo(() => plays.data ?? [], [plays.data]);
+  const all = useMemo(() => plays.shown?.rows ?? [], [plays.shown]);
   const chosen = useMemo(() => choose(all, filter), [all, filter]);
   useEffect(() => {
     document.title = 'Playbook · Corkscrew';
@@ -61,7 +60,11 @@ export default function Playbook() {
 
   const act = useMutation({
     mutationFn: async ({ row, what, name }: { row: PlayRow; what: CardAct; name?: string | undefined }) => {
-      if (what === 'trash') return void (await api.trash(row.id));
+      if (what === 'trash') {
+        await api.trash(row.id);
+        setUndo(row);
+        return;
+      }
       if (what === 'restore') return void (await api.restore(row.id));
       if (what === 'rename') return changePlay(row.id, (play) => [{ do: 'name', name: name ?? play.name }]);
       const stored = await api.play(row.id);
@@ -129,7 +132,7 @@ export default function Playbook() {
         <span className="wide" style={{ display: 'grid', gap: 4 }}>
           <Label>Plays</Label>
           <b className="a" style={{ fontWeight: 640, fontSize: 14 }}>
-            {all.length}
+            {plays.shown ? all.length : ' '}
           </b>
         </span>
       </TopBar>
@@ -137,16 +140,39 @@ export default function Playbook() {
       <Shelves
         rows={chosen}
         sort={filter.sort}
-        loading={plays.isPending}
+        loading={!plays.shown && !plays.error}
         trash={trash}
         any={all.length > 0}
         error={
-          plays.isError
-            ? 'The playbook can’t be reached just now. It is tried again by itself.'
-            : ((take.error ?? act.error)?.message ?? null)
+          plays.shown?.away
+            ? awayWords(plays.shown.away.since)
+            : ((plays.error ?? take.error ?? act.error)?.message ?? null)
         }
         onAct={onAct}
       />
+      {undo && (
+        <Undo
+          words={`${undo.summary.name} is in the trash.`}
+          onUndo={() => mutate({ row: undo, what: 'restore' })}
+          onGone={() => setUndo(null)}
+        />
+      )}
     </Page>
   );
+}
+
+const clock = new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-digit' });
+const day = new Intl.DateTimeFormat(undefined, {
+  day: 'numeric',
+  month: 'long',
+  hour: '2-digit',
+  minute: '2-digit',
+});
+
+/** What is shown while the server is away, and since when it is all there is. */
+function awayWords(since: number | null): string {
+  const why = 'The playbook can’t be reached just now; it is tried again by itself.';
+  if (since === null) return `${why} This is what was drawn on this device.`;
+  const today = new Date(since).toDateString() === new Date().toDateString();
+  return `${why} Shown is what this device had ${today ? `at ${clock.format(since)}` : `on ${day.format(since)}`}.`;
 }

@@ -1,11 +1,13 @@
-import type { PlayRow } from '@corkscrew/core';
+import { alignmentByKey, alignmentPlaces, courtFor, type PlayRow } from '@corkscrew/core';
+import { setScene, type Scale } from '@corkscrew/diagram';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
+import { Picture } from '../../floor/SceneSvg.tsx';
 import { Button } from '../../ui/controls.tsx';
 import { Card, type CardAct } from './Card.tsx';
-import { shelve, type Filter } from './shelves.ts';
+import { shelve, type Filter, type Shelf } from './shelves.ts';
 
 const Scroll = styled.main`
   overflow: auto;
@@ -20,20 +22,35 @@ const Scroll = styled.main`
     padding: 0 14px;
     gap: 10px;
   }
-  .slot {
-    position: relative;
-    display: grid;
-    grid-template-rows: 34px auto;
+  .head {
+    padding: 4px 6px 0 0;
     min-width: 0;
-  }
-  .slot h2 {
-    font-size: 16px;
-    line-height: 34px;
-    font-weight: 700;
-    font-stretch: 74%;
-    white-space: nowrap;
     overflow: hidden;
-    text-overflow: ellipsis;
+  }
+  .head h2 {
+    font-size: 20px;
+    line-height: 1.1;
+    font-weight: 700;
+    font-stretch: 72%;
+    overflow-wrap: anywhere;
+    margin-bottom: 5px;
+  }
+  .head p {
+    color: var(--ink-2);
+    font-size: 12px;
+    line-height: 1.28;
+    margin-bottom: 8px;
+  }
+  .head .set {
+    width: 104px;
+    border: 1px solid var(--rule);
+    background: var(--sheet);
+    margin-bottom: 8px;
+  }
+  .head .count {
+    font: 640 12.5px/1 'Archivo Variable';
+    font-stretch: 77%;
+    color: var(--ink-2);
   }
 `;
 const Empty = styled.div`
@@ -49,8 +66,7 @@ const Empty = styled.div`
   }
 `;
 const CARD = 172;
-const ROW = 250;
-const ROW_PLAIN = 216;
+const ROW = 218;
 
 interface ShelvesProps {
   rows: readonly PlayRow[];
@@ -62,7 +78,27 @@ interface ShelvesProps {
   onAct: (row: PlayRow, what: CardAct, name?: string) => void;
 }
 
-/** Shelves of cards, one an alignment, drawn only where they are in sight. */
+const SET: Scale = { ppf: 2.05, mark: 0.5, margin: 0.5, depth: 31 };
+const floor = courtFor({ court: 'nfhs' });
+
+/** What a shelf is: its name, in words, as a set of five. */
+function Head({ shelf: { title, words, count, alignment } }: { shelf: Shelf }) {
+  const known = alignment ? alignmentByKey(alignment) : undefined;
+  return (
+    <div className="head">
+      <h2 title={title}>{title}</h2>
+      <p>{words}</p>
+      {known && (
+        <div className="set">
+          <Picture scene={setScene(floor, alignmentPlaces(floor, known), SET)} />
+        </div>
+      )}
+      <span className="count">{count === 1 ? '1 play' : `${count} plays`}</span>
+    </div>
+  );
+}
+
+/** Shelves of cards, by alignment or series, drawn only where they are in sight. */
 export function Shelves({ rows, sort, loading, trash, any, error, onAct }: ShelvesProps) {
   const go = useNavigate();
   const box = useRef<HTMLDivElement>(null);
@@ -74,15 +110,13 @@ export function Shelves({ rows, sort, loading, trash, any, error, onAct }: Shelv
   }, []);
   const perLine = Math.max(2, Math.floor((width - 28 + 10) / CARD));
   const lines = useMemo(() => shelve(rows, perLine, sort), [rows, perLine, sort]);
-  const height = sort === 'name' ? ROW : ROW_PLAIN;
   const virtual = useVirtualizer({
     count: lines.length,
     getScrollElement: () => box.current,
-    estimateSize: () => height,
+    estimateSize: () => ROW,
     overscan: 2,
     useFlushSync: false,
   });
-  useEffect(() => virtual.measure(), [virtual, height]);
   return (
     <Scroll ref={box} aria-label="Plays">
       {error && (
@@ -90,7 +124,7 @@ export function Shelves({ rows, sort, loading, trash, any, error, onAct }: Shelv
           {error}
         </p>
       )}
-      {!loading && rows.length === 0 && !error && (
+      {!loading && rows.length === 0 && (any || !error) && (
         <Empty>
           <h2>{trash ? 'The trash is empty' : any ? 'No play like that' : 'No plays yet'}</h2>
           <p>
@@ -111,21 +145,20 @@ export function Shelves({ rows, sort, loading, trash, any, error, onAct }: Shelv
               key={v.key}
               className="row"
               style={{
-                transform: `translateY(${v.start + (sort === 'name' ? 0 : 12)}px)`,
-                height,
+                transform: `translateY(${v.start + 12}px)`,
+                height: ROW,
                 gridTemplateColumns: `repeat(${perLine}, minmax(0, 1fr))`,
               }}
             >
-              {line.map(({ play, heading, words }) => (
-                <div
-                  key={play.id}
-                  className="slot"
-                  style={sort === 'name' ? {} : { gridTemplateRows: 'auto' }}
-                >
-                  {sort === 'name' && (heading ? <h2 title={words ?? undefined}>{heading}</h2> : <span />)}
-                  <Card row={play} trash={trash} onAct={onAct} />
-                </div>
-              ))}
+              {line.map((cell, i) =>
+                cell.is === 'play' ? (
+                  <Card key={cell.play.id} row={cell.play} one={cell.one} trash={trash} onAct={onAct} />
+                ) : cell.is === 'shelf' ? (
+                  <Head key={cell.shelf.title} shelf={cell.shelf} />
+                ) : (
+                  <span key={i} />
+                ),
+              )}
             </div>
           );
         })}

@@ -39,10 +39,45 @@ it('filters and sorts', () => {
   expect(names({ alignment: 'horns' })).toEqual(['Apple', 'Zebra']);
   expect(names({ sort: 'recent' })[0]).toBe('Ärmel');
 });
-it('puts the fullest shelf first and lets small ones share a line', () => {
-  const lines = shelve(choose(all, filter({})), 7, 'name');
-  expect(lines).toHaveLength(1);
-  expect(lines[0]!.map((s) => s.heading)).toEqual(['Horns', null, 'Box']);
-  expect(shelve(choose(all, filter({})), 2, 'name').map((l) => l[0]!.heading)).toEqual(['Horns', 'Box']);
-  expect(shelve(all, 2, 'recent').every((l) => l.every((s) => s.heading === null))).toBe(true);
+/** A line of cells in short: heads in brackets, plays by name, "." for nothing. */
+const lines = (rows: readonly PlayRow[], perLine: number, sort: Filter['sort']) =>
+  shelve(rows, perLine, sort).map((l) =>
+    l.map((c) =>
+      c.is === 'shelf' ? `[${c.shelf.title} ${c.shelf.count}]` : c.is === 'play' ? c.play.id : '.',
+    ),
+  );
+it('shelves share a line where they fit, and a long one goes on under itself', () => {
+  const found = choose([...all, row('Beta', 'box', [])], filter({}));
+  expect(lines(found, 7, 'name')).toEqual([['[Box 2]', 'Ärmel', 'Beta', '[Horns 2]', 'Apple', 'Zebra']]);
+  expect(lines(found, 4, 'name')).toEqual([
+    ['[Box 2]', 'Ärmel', 'Beta'],
+    ['[Horns 2]', 'Apple', 'Zebra'],
+  ]);
+  expect(lines(found, 2, 'name')).toEqual([
+    ['[Box 2]', 'Ärmel'],
+    ['.', 'Beta'],
+    ['[Horns 2]', 'Apple'],
+    ['.', 'Zebra'],
+  ]);
+});
+it('what is alone in its kind stands on one shelf, each with the name of its kind', () => {
+  const cells = shelve(choose(all, filter({})), 7, 'name')[0]!;
+  expect(lines(choose(all, filter({})), 7, 'name')).toEqual([
+    ['[Horns 2]', 'Apple', 'Zebra', '[One of a kind 1]', 'Ärmel'],
+  ]);
+  expect(cells.map((c) => (c.is === 'play' ? c.one : undefined))).toEqual([
+    undefined,
+    null,
+    null,
+    undefined,
+    'Box',
+  ]);
+});
+it('shelves by series; plays without one stand last; other orders have no shelves', () => {
+  const inSeries = all.map((p, i) => ({ ...p, summary: { ...p.summary, series: i < 2 ? 'Fist' : '' } }));
+  expect(lines(choose(inSeries, filter({ sort: 'series' })), 9, 'series')).toEqual([
+    ['[Fist 2]', 'Ärmel', 'Zebra', '[No series 1]', 'Apple'],
+  ]);
+  expect(lines(all, 2, 'recent')).toEqual([['Zebra', 'Ärmel'], ['Apple']]);
+  expect(shelve([], 5, 'name')).toEqual([]);
 });

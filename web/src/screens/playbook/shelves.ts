@@ -1,7 +1,8 @@
 import { alignmentByKey, type PlayRow } from '@corkscrew/core';
 
 export const SORTS = {
-  name: 'By alignment',
+  name: 'Shelves by alignment',
+  series: 'Shelves by series',
   recent: 'Newest change first',
   length: 'Shortest first',
   frames: 'Fewest frames first',
@@ -14,12 +15,23 @@ export interface Filter {
   readonly sort: keyof typeof SORTS;
 }
 
-/** A card in a line of the playbook; the first of its shelf in that line carries the shelf's name. */
-export interface Slot {
-  readonly play: PlayRow;
-  readonly heading: string | null;
-  readonly words: string | null;
+/** What stands at the head of a shelf. */
+export interface Shelf {
+  readonly title: string;
+  readonly words: string;
+  readonly count: number;
+  /** The alignment it is for, where it is for one. */
+  readonly alignment: string | null;
 }
+/** A place in the playbook's grid: the head of a shelf, a play, or nothing. */
+export type Cell =
+  | { readonly is: 'shelf'; readonly shelf: Shelf }
+  | {
+      readonly is: 'play';
+      readonly play: PlayRow;
+      /** What it is one of, where its shelf does not say. */ readonly one: string | null;
+    }
+  | { readonly is: 'blank' };
 
 const plain = (s: string): string => s.toLocaleLowerCase().normalize('NFKD').replace(/\p{M}/gu, '');
 
@@ -29,24 +41,19 @@ export function choose(all: readonly PlayRow[], f: Filter): PlayRow[] {
   const kept = all.filter((p) => {
     if (f.against !== null && !p.summary.against.includes(f.against)) return false;
     if (f.alignment !== null && p.summary.alignment !== f.alignment) return false;
-    const text = plain(
-      [
-        p.summary.name,
-        p.summary.call,
-        p.summary.signal,
-        p.summary.alignmentName ?? '',
-        ...p.summary.against,
-      ].join(' '),
-    );
+    const { name, call, signal, series, alignmentName, against } = p.summary;
+    const text = plain([name, call, signal, series, alignmentName ?? '', ...against].join(' '));
     return words.every((w) => text.includes(w));
   });
+  const byName = (a: PlayRow, b: PlayRow) => a.summary.name.localeCompare(b.summary.name);
   const order: Record<Filter['sort'], (a: PlayRow, b: PlayRow) => number> = {
-    name: (a, b) => a.summary.name.localeCompare(b.summary.name),
+    name: byName,
+    series: byName,
     recent: (a, b) => b.updatedAt.localeCompare(a.updatedAt),
     length: (a, b) => a.summary.seconds - b.summary.seconds,
     frames: (a, b) => a.summary.frames - b.summary.frames,
   };
-  return kept.sort((a, b) => order[f.sort](a, b) || a.summary.name.localeCompare(b.summary.name));
+  return kept.sort((a, b) => order[f.sort](a, b) || byName(a, b));
 }
 
 function chunks<T>(items: readonly T[], size: number): T[][] {
@@ -55,35 +62,64 @@ function chunks<T>(items: readonly T[], size: number): T[][] {
   );
 }
 
+const nameOf = (p: PlayRow, by: 'name' | 'series'): string =>
+  by === 'series' ? p.summary.series : (p.summary.alignmentName ?? '');
+
+/** Shelves of more than one play, the fullest first, then one of all that are alone in their kind. */
+function shelvesOf(rows: readonly PlayRow[], by: 'name' | 'series'): { shelf: Shelf; plays: PlayRow[] }[] {
+  const groups = new Map<string, PlayRow[]>();
+  for (const r of rows) groups.set(nameOf(r, by), [...(groups.get(nameOf(r, by)) ?? []), r]);
+  const lonely = [...groups].filter(([key, plays]) => key !== '' && plays.length === 1).flatMap(([, p]) => p);
+  const named = [...groups]
+    .filter(([key, plays]) => key !== '' && plays.length > 1)
+    .sort((a, b) => b[1].length - a[1].length || a[0].localeCompare(b[0]))
+    .map(([title, plays]) => {
+      const alignment = by === 'name' ? (plays[0]!.summary.alignment ?? null) : null;
+      const words = alignment ? (alignmentByKey(alignment)?.words ?? '') : '';
+      return { shelf: { title, words, count: plays.length, alignment }, plays };
+    });
+  const rest = groups.get('') ?? [];
+  const more = (title: string, words: string, plays: PlayRow[]) =>
+    plays.length > 0 ? [{ shelf: { title, words, count: plays.length, alignment: null }, plays }] : [];
+  return [
+    ...named,
+    ...more(
+      named.length > 0 ? 'One of a kind' : by === 'name' ? 'All alignments' : 'All series',
+      by === 'name' ? 'Alignments with one play each' : 'Series of one play',
+      lonely,
+    ),
+    ...(by === 'name'
+      ? more('Own sets', 'Five places of your own', rest)
+      : more('No series', 'Not in a series yet', rest)),
+  ];
+}
+
 /**
- * Puts plays on shelves, one an alignment, the fullest first; small shelves share a line, so that a
- * screen shows as many plays as it can. In another order there is one shelf without a name.
+ * Puts plays on shelves, by alignment or by series, in lines of so many cells of one size. A shelf's head is a cell
+ * before its plays; shelves share a line where they fit, and a long one goes on under itself. In another order there
+ * are no shelves.
  */
-export function shelve(rows: readonly PlayRow[], perLine: number, sort: Filter['sort']): Slot[][] {
-  if (sort !== 'name')
+export function shelve(rows: readonly PlayRow[], perLine: number, sort: Filter['sort']): Cell[][] {
+  if (sort !== 'name' && sort !== 'series')
     return chunks(
-      rows.map((play) => ({ play, heading: null, words: null })),
+      rows.map((play): Cell => ({ is: 'play', play, one: null })),
       perLine,
     );
-  const groups = new Map<string, PlayRow[]>();
-  for (const r of rows) {
-    const key = r.summary.alignment ?? '';
-    groups.set(key, [...(groups.get(key) ?? []), r]);
+  const lines: Cell[][] = [];
+  for (const { shelf, plays } of shelvesOf(rows, sort)) {
+    const alone = shelf.alignment === null && plays.some((p) => nameOf(p, sort) !== shelf.title);
+    const cells = plays.map((play): Cell => ({
+      is: 'play',
+      play,
+      one: alone ? nameOf(play, sort) || null : null,
+    }));
+    const head: Cell = { is: 'shelf', shelf };
+    const last = lines.at(-1);
+    if (last && last.length + 1 + cells.length <= perLine) last.push(head, ...cells);
+    else
+      chunks(cells, Math.max(1, perLine - 1)).forEach((part, i) =>
+        lines.push([i === 0 ? head : { is: 'blank' }, ...part]),
+      );
   }
-  const named = [...groups].sort(
-    (a, b) =>
-      Number(a[0] === '') - Number(b[0] === '') || b[1].length - a[1].length || a[0].localeCompare(b[0]),
-  );
-  const cards = named.flatMap(([key, plays]) => plays.map((play) => ({ key, play })));
-  return chunks(cards, perLine).map((line) =>
-    line.map(({ key, play }, i): Slot => {
-      const first = i === 0 || line[i - 1]!.key !== key;
-      const alignment = alignmentByKey(key);
-      return {
-        play,
-        heading: first ? (alignment?.name ?? 'Own set') : null,
-        words: first ? (alignment?.words ?? 'Five places of your own') : null,
-      };
-    }),
-  );
+  return lines;
 }

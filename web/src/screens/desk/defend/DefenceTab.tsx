@@ -18,7 +18,7 @@ import {
 } from '@corkscrew/core';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { X } from 'lucide-react';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { api } from '../../../app/api.ts';
 import { useUnits } from '../../../app/units.ts';
@@ -28,7 +28,6 @@ import { zoneMoment } from '../../../app/to-zone.ts';
 import { lineView, usePick } from '../store.ts';
 import { useNow, useTimeline } from '../timeline.ts';
 import { chooseType, takeDefence } from './change.ts';
-import { MakesForm } from './MakesForm.tsx';
 import { ManFields } from './ManFields.tsx';
 import { Seen } from './Seen.tsx';
 import { TryAll } from './TryAll.tsx';
@@ -197,7 +196,9 @@ export function DefenceTab() {
             </p>
           ))}
           <div aria-busy={stale}>{against && <Seen against={against} court={court} units={units} />}</div>
-          <MakesForm level={play.level} women={play.women ?? false} />
+          <p className="link">
+            <Link to="/settings#makes">What we make</Link>, by which a look’s worth is reckoned.
+          </p>
           <TryAll play={play} leaf={line.at(-1)!.id} />
           {defence.type === 'zone' && <ToZoneRoom play={play} defence={defence} against={against} />}
           <Layers />

@@ -5,7 +5,7 @@ import { Button } from '../../../ui/controls.tsx';
 import type { Tried } from '../../../questions/kinds.ts';
 import { lineInTime } from '../../../questions/lines.ts';
 import { questions } from '../../../questions/questions.ts';
-import { useOwnSchool } from '../own-school.ts';
+import { useOwnSchool } from '../../../team/own-school.ts';
 import { takeDefence } from './change.ts';
 
 const Box = styled.div`

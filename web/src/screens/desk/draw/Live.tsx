@@ -1,5 +1,5 @@
 import { sceneAt, sceneOfFrame, type Layers, type Scale } from '@corkscrew/diagram';
-import { courtFor } from '@corkscrew/core';
+import { courtFor, type AgainstView } from '@corkscrew/core';
 import { useUnits } from '../../../app/units.ts';
 import { SceneItems } from '../../../floor/SceneSvg.tsx';
 import { useAgainst, useStale } from '../analysis.ts';
@@ -8,10 +8,9 @@ import { lineView, useDesk, usePick } from '../store.ts';
 import { useNow, useTimeline } from '../timeline.ts';
 
 /** A layer of the line on the desk at the instant shown, or of the frame that stands. Drawn again with the time, alone. */
-function useScene(layers: Layers, scale: Scale) {
+function useScene(layers: Layers, scale: Scale, against: AgainstView | null = null) {
   const { play, branch, frameId } = usePick('play', 'branch', 'frameId');
-  const { line, court } = lineView(play, branch, frameId);
-  const against = useAgainst(play.id, line.at(-1)!.id);
+  const { court } = lineView(play, branch, frameId);
   const timeline = useTimeline();
   const now = useNow();
   const timed = useDesk((d) => d.time !== null);
@@ -21,7 +20,8 @@ function useScene(layers: Layers, scale: Scale) {
 
 /** The five who defend and what can be seen of it; `plain` is the five alone. */
 export function Defenders({ scale, plain = false }: { scale: Scale; plain?: boolean }) {
-  const { actionId, frameId } = usePick('actionId', 'frameId');
+  const { actionId, branch, frameId, play } = usePick('actionId', 'branch', 'frameId', 'play');
+  const against = useAgainst(play.id, lineView(play, branch, frameId).line.at(-1)!.id);
   const timed = useDesk((d) => d.time !== null);
   const timeline = useTimeline();
   const stale = useStale();
@@ -37,7 +37,8 @@ export function Defenders({ scale, plain = false }: { scale: Scale; plain?: bool
     ...(ghosts && shields && timed ? { slidSince: since } : {}),
     ...(lanes && actionId ? { lane: actionId } : {}),
   };
-  const { items } = useScene({ defenders: shields, ...(plain ? {} : seen) }, scale);
+  const { items } = useScene({ defenders: shields, ...(plain ? {} : seen) }, scale, against);
+  if (!against) return null;
   return (
     <g aria-hidden="true" pointerEvents="none" opacity={stale && !plain ? 0.45 : 1} data-testid="defence">
       <SceneItems items={items} />

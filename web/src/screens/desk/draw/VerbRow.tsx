@@ -74,7 +74,7 @@ const keyOf = (verb: Verb): string => COMMANDS.find((c) => c.id === verb)!.keys[
 /** One row that says what the hand does now: sets the five, names a read, waits for a man, or draws. */
 export function HandRow() {
   const { placing, answering } = usePick('placing', 'answering');
-  if (answering) return <ReadRow answering={answering} />;
+  if (answering) return <ReadRow key={JSON.stringify(answering)} answering={answering} />;
   return placing ? <SetRow /> : <VerbRow />;
 }
 

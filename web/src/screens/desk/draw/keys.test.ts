@@ -62,6 +62,15 @@ describe('who, then verb, then where', () => {
       { by: '1', does: 'dribble', path: [{ spot: 'wingL' }] },
     ]);
   });
+  it('a verb after a place is what he does next', () => {
+    type('1lwf2rsd');
+    expect(actions()).toMatchObject([
+      { does: 'dribble' },
+      { by: '1', does: 'shot' },
+      { by: '2', does: 'cut' },
+    ]);
+    expect(desk().pending?.verb).toBe('dribble');
+  });
   it('several codes are the places he goes through; Backspace takes the last one back', () => {
     type('2crsrcre');
     press('Backspace', 'Enter');

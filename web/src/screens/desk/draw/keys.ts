@@ -273,6 +273,12 @@ function spoken(e: Key, p: Pending, who: PlayerId): boolean {
     return true;
   }
   if (e.shiftKey || !/^[a-z]$/.test(e.key)) return false;
+  // When he is where he goes, a letter that no spot begins with is what he does next.
+  const next = commandFor(e, ['man']);
+  if (p.path.length > 0 && p.typed === '' && !begins(e.key) && next && VERBS.has(next)) {
+    sayVerb(next as Verb);
+    return true;
+  }
   const typed = (p.typed + e.key).slice(-3);
   const spot = isWhole(typed) ? spotByCode(typed) : undefined;
   if (spot) addPoint(p, { ...spot.at(court), spot: spot.key });

@@ -1,8 +1,9 @@
 import { captionOf, childrenOf, recognise, type Finding } from '@corkscrew/core';
 import { Copy, Plus, Trash2 } from 'lucide-react';
-import { memo, useEffect, useRef } from 'react';
+import { memo, useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { Button, IconButton } from '../../../ui/controls.tsx';
+import { useDrag } from '../../../ui/drag.ts';
 import { FramePicture } from '../../../floor/FramePicture.tsx';
 import { addFrame, apply, goToFrame, lineView, startAnswer, type View, usePick } from '../store.ts';
 import { Endings } from './Endings.tsx';
@@ -38,6 +39,12 @@ const Box = styled.section`
     overflow: auto;
     flex: 1;
     position: relative;
+  }
+  li[data-held] {
+    opacity: 0.5;
+  }
+  li[data-drop] {
+    box-shadow: 0 2px 0 var(--pen);
   }
   .foot {
     display: flex;
@@ -158,12 +165,37 @@ const Fork = styled.li`
   font-size: 12px;
   color: var(--ink-2);
 `;
-/** One rung a frame, from the set to the end of the chosen ending. */
+/** The frame behind which something dropped at a height of the window goes; null before the first. */
+function dropAt(list: HTMLElement, y: number): { after: string | null } | null {
+  const rungs = [...list.querySelectorAll<HTMLElement>('[data-frame]')];
+  const above = rungs.filter((r) => {
+    const box = r.getBoundingClientRect();
+    return box.top + box.height / 2 < y;
+  });
+  return rungs.length > 0 ? { after: above.at(-1)?.dataset.frame ?? null } : null;
+}
+
+/** One rung a frame, from the set to the end of the chosen ending; a rung is dragged to another place on the line. */
 export function Ladder({ findings }: { findings: readonly Finding[] }) {
   const { play, branch, frameId } = usePick('play', 'branch', 'frameId');
   const view = lineView(play, branch, frameId);
   const timeline = useTimeline();
   const list = useRef<HTMLOListElement>(null);
+  const [over, setOver] = useState<{ after: string | null } | null>(null);
+  const { held, take, hand } = useDrag<string>({
+    measure: () => (e) => ({ x: e.clientX, y: e.clientY }),
+    from: 8,
+    onMove: ({ at }) => setOver(dropAt(list.current!, at.y)),
+    onDrop: ({ item, at }) => {
+      const to = dropAt(list.current!, at.y);
+      if (to) apply({ do: 'moveFrame', id: item, after: to.after });
+      setOver(null);
+    },
+    onTap: (id) => {
+      goToFrame(id);
+      setTimeout(() => document.getElementById('court')?.focus({ preventScroll: true }));
+    },
+  });
   useEffect(() => {
     list.current?.querySelector('[aria-current]')?.scrollIntoView({ block: 'nearest' });
   }, [frameId, branch]);
@@ -178,7 +210,7 @@ export function Ladder({ findings }: { findings: readonly Finding[] }) {
           {timeline.end.toFixed(1)} s · {frames === 1 ? '1 frame' : `${frames} frames`}
         </span>
       </div>
-      <ol ref={list}>
+      <ol ref={list} {...hand}>
         {fromSet.length > 1 && (
           <Fork>
             From the set, by what they do:
@@ -188,7 +220,12 @@ export function Ladder({ findings }: { findings: readonly Finding[] }) {
         {view.line.map((f, i) => {
           const children = childrenOf(play, f.id);
           return [
-            <li key={f.id}>
+            <li
+              key={f.id}
+              data-drop={over && over.after === f.id ? true : undefined}
+              data-held={held?.moved && held.item === f.id ? true : undefined}
+              onPointerDown={(e) => e.pointerType === 'mouse' && take(e, f.id)}
+            >
               <RungView
                 view={view}
                 i={i}
@@ -258,6 +295,7 @@ const RungView = memo(function RungView({ view, i, start, current, worst }: Rung
       {...(current ? { 'aria-current': 'step' as const } : {})}
       onClick={() => goToFrame(frame.id)}
       title={words}
+      data-frame={frame.id}
       data-testid={`rung-${i + 1}`}
     >
       <span>

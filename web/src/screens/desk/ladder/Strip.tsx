@@ -114,6 +114,7 @@ export function Strip({ findings, fixed }: { findings: readonly Finding[]; fixed
                 type="button"
                 className="rung"
                 data-testid={`rung-${i + 1}`}
+                data-frame={f.id}
                 {...(f.id === frameId ? { 'aria-current': 'step' as const } : {})}
                 aria-label={`Frame ${i + 1}${f.title ? `, ${f.title}` : ''}`}
                 onClick={() => goToFrame(f.id)}

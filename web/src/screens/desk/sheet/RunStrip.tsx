@@ -16,6 +16,7 @@ import { usePhone } from '../../../app/size.ts';
 import { Choice, type Options } from '../../../ui/Choice.tsx';
 import { Button, IconButton, MainButton, Toggle } from '../../../ui/controls.tsx';
 import { timeSlider } from '../../../ui/time-slider.ts';
+import { Legend } from './Legend.tsx';
 import { BeatSheet } from './BeatSheet.tsx';
 import { clampZoom } from './scale.ts';
 import { lineView, stepFrame, useDesk, usePick } from '../store.ts';
@@ -112,6 +113,7 @@ export function RunStrip() {
         <Clock end={timeline.end} />
         {open && (
           <>
+            <Legend />
             <IconButton
               aria-label="Shorter seconds"
               onPress={() => setZoom((z) => clampZoom((z ?? 90) / 1.4))}

@@ -2,7 +2,7 @@ import type { Beat, BeatBlock, BeatThread } from '@corkscrew/core';
 import { memo } from 'react';
 import { BLOCK, blockBox, fitLabel, RULER, STAVE, top, wayTag, xOf } from './scale.ts';
 
-const TEXTURE: Record<NonNullable<BeatBlock['tempo']>, { dash?: string; cap?: 'round' | 'butt' }> = {
+export const TEXTURE: Record<NonNullable<BeatBlock['tempo']>, { dash?: string; cap?: 'round' | 'butt' }> = {
   walk: { dash: '0.1 6', cap: 'round' },
   jog: { dash: '6 4' },
   cut: { dash: '1.8 2.2' },

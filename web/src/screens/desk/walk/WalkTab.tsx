@@ -7,7 +7,7 @@ import { useFindings, useMetrics } from '../analysis.ts';
 import { lineView, usePick } from '../store.ts';
 import { Figures } from './Figures.tsx';
 import { Item } from './Item.tsx';
-import { SchoolForm } from './SchoolForm.tsx';
+import { Link } from 'react-router';
 
 const Counts = styled.p`
   display: flex;
@@ -105,7 +105,9 @@ export function WalkTab() {
           ))}
         </ul>
       </Clean>
-      <SchoolForm level={play.level} />
+      <p style={{ marginTop: 12, fontSize: 12.5 }}>
+        <Link to="/settings#teach">What we teach</Link>, by which it is measured.
+      </p>
       {metrics && <Figures metrics={metrics} units={units} />}
     </>
   );

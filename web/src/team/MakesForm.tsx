@@ -1,7 +1,7 @@
 import { levelRecord, openMakes, withMakes, type Level, type OpenMakes } from '@corkscrew/core';
-import { Button } from '../../../ui/controls.tsx';
-import { OwnFigure, OwnFigures } from '../OwnFigure.tsx';
-import { useOwnSchool } from '../own-school.ts';
+import { Button } from '../ui/controls.tsx';
+import { OwnFigure, OwnFigures } from './OwnFigure.tsx';
+import { useOwnSchool } from './own-school.ts';
 
 const FIELDS: readonly (readonly [keyof OpenMakes, string])[] = [
   ['rim', 'At the rim'],
@@ -16,7 +16,6 @@ export function MakesForm({ level, women }: { level: Level; women: boolean }) {
   const makes = openMakes(withMakes(levelRecord(level, women), own.makes));
   return (
     <OwnFigures>
-      <summary>What we make</summary>
       <div className="fields">
         {FIELDS.map(([key, words]) => (
           <OwnFigure

@@ -1,7 +1,7 @@
 import { schoolFor, type Level, type School } from '@corkscrew/core';
-import { Button } from '../../../ui/controls.tsx';
-import { OwnFigure, OwnFigures } from '../OwnFigure.tsx';
-import { useOwnSchool } from '../own-school.ts';
+import { Button } from '../ui/controls.tsx';
+import { OwnFigure, OwnFigures } from './OwnFigure.tsx';
+import { useOwnSchool } from './own-school.ts';
 
 const FIELDS: readonly { key: keyof School; words: string; min: number; max: number }[] = [
   { key: 'rebounders', words: 'Sent to the boards', min: 0, max: 5 },
@@ -16,7 +16,6 @@ export function SchoolForm({ level }: { level: Level }) {
   const school = schoolFor(level, own);
   return (
     <OwnFigures>
-      <summary>What we teach</summary>
       <div className="fields">
         {FIELDS.map(({ key, ...field }) => (
           <OwnFigure

@@ -1,19 +1,12 @@
 import styled from 'styled-components';
-import { Input, Label } from '../../ui/controls.tsx';
+import { Input, Label } from '../ui/controls.tsx';
 
-/** A fold of figures that are the team's own. */
-export const OwnFigures = styled.details`
-  margin-top: 10px;
-  summary {
-    cursor: default;
-    color: var(--ink-2);
-    font-size: 12.5px;
-  }
+/** Figures that are the team's own. */
+export const OwnFigures = styled.div`
   .fields {
     display: grid;
-    grid-template-columns: 1fr 1fr;
+    grid-template-columns: repeat(auto-fill, minmax(160px, 1fr));
     gap: 10px;
-    margin-top: 10px;
   }
   label {
     display: grid;

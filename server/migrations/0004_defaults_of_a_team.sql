@@ -1,0 +1,1 @@
+ALTER TABLE "teams" ADD COLUMN "defaults" jsonb DEFAULT '{}'::jsonb NOT NULL;

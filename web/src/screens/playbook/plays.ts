@@ -1,0 +1,43 @@
+import type { PlayRow } from '@corkscrew/core';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { api, Unreachable } from '../../app/api.ts';
+import { keepList } from '../../keeping/lists.ts';
+
+interface Plays {
+  readonly rows: readonly PlayRow[];
+  /** While the server is away: since when what is shown is all there is (ms since 1970; null: not known). */
+  readonly away: { readonly since: number | null } | null;
+}
+
+/** How often an unreachable server is asked again (ms). */
+const AGAIN = 5000;
+
+/** The playbook: the server's, or what this device has of it. */
+export function usePlays(trash: boolean) {
+  const known = useQuery({
+    queryKey: ['plays', trash],
+    queryFn: async () => {
+      const rows = await api.plays(trash);
+      void keepList(trash, rows);
+      return rows;
+    },
+    placeholderData: keepPreviousData,
+    retry: false,
+    refetchInterval: (q) => (q.state.error ? AGAIN : false),
+  });
+  const unreachable = known.error instanceof Unreachable;
+  const here = useQuery({
+    queryKey: ['here', trash],
+    queryFn: async () => (await import('../../keeping/here.ts')).playsHere(trash),
+    enabled: unreachable,
+    networkMode: 'always',
+    staleTime: 0,
+  });
+  const shown: Plays | undefined =
+    known.data && !unreachable
+      ? { rows: known.data, away: null }
+      : unreachable && here.data
+        ? { rows: here.data.rows, away: { since: here.data.at } }
+        : undefined;
+  return { shown, error: unreachable ? null : known.error };
+}

@@ -1,0 +1,28 @@
+import type { OwnSchool, Team, TeamChange } from '@corkscrew/core';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { api } from '../app/api.ts';
+
+const USUAL: OwnSchool = {};
+
+/** The team, and how to change it. */
+export function useTeam() {
+  const client = useQueryClient();
+  const team = useQuery({ queryKey: ['team'], queryFn: api.team });
+  const { mutate, error } = useMutation({
+    mutationFn: (change: TeamChange) => api.changeTeam(change),
+    onSuccess: (now: Team) => client.setQueryData(['team'], now),
+  });
+  return { team: team.data, change: mutate, error };
+}
+
+/** What the team teaches and makes otherwise than most, and how to change it. */
+export function useOwnSchool() {
+  const { team, change, error } = useTeam();
+  // Nothing said is one and the same nothing: what is computed with it is not computed again when it arrives.
+  const said = team?.school;
+  return {
+    own: said && Object.keys(said).length > 0 ? said : USUAL,
+    save: (school: OwnSchool) => change({ school }),
+    error,
+  };
+}

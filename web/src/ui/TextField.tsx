@@ -1,0 +1,39 @@
+import { useState } from 'react';
+import { Area, Input, Label } from './controls.tsx';
+
+interface Props {
+  readonly label: string;
+  readonly value: string;
+  readonly max: number;
+  readonly onDone: (value: string) => void;
+  readonly area?: boolean;
+  readonly placeholder?: string;
+}
+
+/**
+ * A text field that makes one change when it is left, not one a letter. A value that is changed elsewhere, by undo for
+ * one, is taken over without the field losing the focus.
+ */
+export function TextField({ label, value, max, onDone, area = false, placeholder }: Props) {
+  const [text, setText] = useState(value);
+  const [from, setFrom] = useState(value);
+  if (from !== value) {
+    setFrom(value);
+    setText(value);
+  }
+  const props = {
+    dir: 'auto' as const,
+    value: text,
+    maxLength: max,
+    ...(placeholder ? { placeholder } : {}),
+    onChange: (e: { target: { value: string } }) => setText(e.target.value),
+    onBlur: () => text !== value && onDone(text),
+    onKeyDown: (e: { key: string }) => e.key === 'Enter' && !area && text !== value && onDone(text),
+  };
+  return (
+    <label className={area ? 'whole' : ''}>
+      <Label>{label}</Label>
+      {area ? <Area {...props} /> : <Input {...props} />}
+    </label>
+  );
+}
