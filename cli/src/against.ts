@@ -6,6 +6,7 @@ import {
   type Court,
   type Openness,
   type PassSeen,
+  tell,
 } from '@corkscrew/core';
 
 /** One instant at which the ball decides, and how open each man is then. */
@@ -42,7 +43,7 @@ export function seenReport(against: Against, court: Court): SeenReport {
   const { rails } = defended;
   return {
     defence: defence.name,
-    notes,
+    notes: notes.map((n) => tell(n)),
     instants: seeing.instants.map((i) => {
       const k = Math.round(i.t / rails.dt);
       return {

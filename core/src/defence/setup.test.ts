@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { courtFor } from '../court/rulesets.ts';
+import { tell } from '../language/tell.ts';
 import { compile } from '../motion/compile.ts';
 import type { Defence, Play } from '../play/document.ts';
 import { playOf } from '../play/sample.test-data.ts';
@@ -18,7 +19,8 @@ const play = playOf([
 ]);
 const setup = (d: Partial<Defence>, p: Play = play) => {
   const { timeline } = compile(p, mainLine(p).at(-1)!.id, court, 'highSchool');
-  return setupOf(p, { id: 'd', name: 'd', type: 'man', ...d }, timeline, court);
+  const { plan, notes } = setupOf(p, { id: 'd', name: 'd', type: 'man', ...d }, timeline, court);
+  return { plan, notes: notes.map((n) => tell(n)) };
 };
 const man = (d: Partial<Defence>, p?: Play): ManPlan => setup(d, p).plan as ManPlan;
 

@@ -1,3 +1,4 @@
+import { said, type Said } from '../language/said.ts';
 import { DEFENDERS } from '../play/vocabulary.ts';
 import { PLAYERS, type PlayerId } from '../alignment/library.ts';
 import type { Court } from '../court/court.ts';
@@ -19,7 +20,8 @@ import { alternativesOf, zoneByKey } from './zone/scheme.ts';
 /** A defence ready to be played, and what of it could not be taken as written. */
 export interface Setup {
   readonly plan: Plan;
-  readonly notes: readonly string[];
+  /** What of it can't be played as it is written. */
+  readonly notes: readonly Said[];
 }
 
 /** A man reads a dribble this late when it attacks his close-out or comes after a fake (s, from memory). */
@@ -48,7 +50,7 @@ export function asRead(defence: Defence, line: readonly Frame[]): Defence {
 
 /** Reads a defence against a play: what is missing is filled in, what cannot be is left out with a sentence. */
 export function setupOf(play: Play, defence: Defence, timeline: Timeline, court: Court): Setup {
-  const notes: string[] = [];
+  const notes: Said[] = [];
   const plan =
     defence.type === 'zone'
       ? zonePlan(defence, timeline, court, notes)
@@ -59,16 +61,16 @@ export function setupOf(play: Play, defence: Defence, timeline: Timeline, court:
 const oneOf = <T extends string>(words: readonly T[], word: string | undefined, usual: T): T =>
   words.includes(word as T) ? (word as T) : usual;
 
-function manPlan(play: Play, d: Defence, timeline: Timeline, notes: string[]): ManPlan {
-  const onBall = coverage(ON_BALL_COVERAGES, d.onBall, 'drop', 'a screen on the ball', notes);
+function manPlan(play: Play, d: Defence, timeline: Timeline, notes: Said[]): ManPlan {
+  const onBall = coverage(ON_BALL_COVERAGES, d.onBall, 'drop', 'onBall', notes);
   const marked = (who: readonly string[] | undefined): Uint8Array =>
     Uint8Array.from(DEFENDERS, (x) => (who?.includes(x) ? 1 : 0));
   return {
     type: 'man',
     guards: matchupOf(d.matchup, notes),
     onBall,
-    handoff: coverage(ON_BALL_COVERAGES, d.handoff, onBall, 'a handoff', notes),
-    offBall: coverage(OFF_BALL_COVERAGES, d.offBall, 'trail', 'a screen off the ball', notes),
+    handoff: coverage(ON_BALL_COVERAGES, d.handoff, onBall, 'handoff', notes),
+    offBall: coverage(OFF_BALL_COVERAGES, d.offBall, 'trail', 'offBall', notes),
     help: oneOf(HELPS, d.help, 'weakCorner'),
     denies: marked(d.deny),
     post: oneOf(POSTS, d.post, 'behind'),
@@ -83,16 +85,16 @@ function coverage<T extends string>(
   words: readonly T[],
   word: string | undefined,
   usual: T,
-  where: string,
-  notes: string[],
+  where: 'onBall' | 'handoff' | 'offBall',
+  notes: Said[],
 ): T {
   if (word === undefined || words.includes(word as T)) return (word as T | undefined) ?? usual;
-  notes.push(`"${word}" is no coverage for ${where}: ${usual} is played.`);
+  notes.push(said('no-coverage', { word, where, usual }));
   return usual;
 }
 
 /** Whom each guards: as written where that is clear, his own number else, never two on one man. */
-function matchupOf(matchup: Readonly<Record<string, PlayerId>> | undefined, notes: string[]): number[] {
+function matchupOf(matchup: Readonly<Record<string, PlayerId>> | undefined, notes: Said[]): number[] {
   const guards = DEFENDERS.map((x) => (matchup?.[x] ? PLAYERS.indexOf(matchup[x]) : -1));
   const taken = new Map<number, number>();
   guards.forEach((j, d) => {
@@ -106,28 +108,25 @@ function matchupOf(matchup: Readonly<Record<string, PlayerId>> | undefined, note
     const j = guards[d]!;
     if (j >= 0) continue;
     const own = guards.includes(d) ? free() : d;
-    if (j < -1)
-      notes.push(
-        `x${taken.get(-2 - j)! + 1} and x${d + 1} both guard ${-1 - j}: x${d + 1} takes ${own + 1}.`,
-      );
-    else if (matchup) notes.push(`x${d + 1} has no man: he takes ${own + 1}.`);
+    if (j < -1) notes.push(said('both-guard', { a: taken.get(-2 - j)!, b: d, man: -2 - j, takes: own }));
+    else if (matchup) notes.push(said('no-man', { who: d, takes: own }));
     guards[d] = own;
   }
   return guards;
 }
 
-function overridesOf(play: Play, d: Defence, timeline: Timeline, notes: string[]): ManPlan['per'] {
+function overridesOf(play: Play, d: Defence, timeline: Timeline, notes: Said[]): ManPlan['per'] {
   const per: Record<string, ManPlan['per'][string]> = {};
   for (const [id, { does }] of Object.entries(d.overrides ?? {})) {
     const found = findAction(play, id)?.action;
     if (!found || (found.does !== 'screen' && found.does !== 'handoff')) {
-      notes.push(`A coverage is kept for a screen that is no longer in the play (${does}): it is left out.`);
+      notes.push(said('screen-gone', { does }));
       continue;
     }
     const known = [...ON_BALL_COVERAGES, ...OFF_BALL_COVERAGES].find((c) => c === does);
     if (known) per[id] = known;
     else if (timeline.actions.some((a) => a.action.id === id))
-      notes.push(`"${does}" is no coverage for a screen: the usual one is played on ${found.by}'s.`);
+      notes.push(said('no-screen-coverage', { does, by: found.by }));
   }
   return per;
 }
@@ -147,17 +146,15 @@ function lateReads(timeline: Timeline): ManPlan['lateReads'] {
   return out;
 }
 
-function zonePlan(d: Defence, timeline: Timeline, court: Court, notes: string[]): ZonePlan {
+function zonePlan(d: Defence, timeline: Timeline, court: Court, notes: Said[]): ZonePlan {
   const known = zoneByKey(d.zone ?? '2-3');
-  if (!known) notes.push(`No zone is called "${d.zone}": a 2-3 is played.`);
+  if (!known) notes.push(said('no-zone', { zone: d.zone ?? '' }));
   const table = known ?? zoneByKey('2-3')!;
   const schools = d.schools ?? [];
   const on = alternativesOf(table, schools);
   for (const s of schools)
-    if (!table.alternatives.some((a) => a.key === s))
-      notes.push(`A ${table.key} knows no "${s}": it is left out.`);
-    else if (!on.some((a) => a.key === s))
-      notes.push(`Two ways of the same thing are on: "${s}" is left out.`);
+    if (!table.alternatives.some((a) => a.key === s)) notes.push(said('no-way', { zone: table.key, way: s }));
+    else if (!on.some((a) => a.key === s)) notes.push(said('two-ways', { way: s }));
   return {
     type: 'zone',
     zone: table.key,

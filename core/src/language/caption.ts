@@ -1,3 +1,4 @@
+import { PLAIN, type Teller } from './teller.ts';
 import { nearestSpot, isSpotKey, spotByKey } from '../court/spots.ts';
 import type { Court } from '../court/court.ts';
 import type { PlayerId } from '../alignment/library.ts';
@@ -16,73 +17,23 @@ import {
 } from '../play/kinds.ts';
 import type { FrameWalk, Step } from '../play/state.ts';
 
-const CUTS: Record<CutKind, string> = {
-  basket: 'cuts to the rim',
-  back: 'cuts back door to the rim',
-  face: 'cuts in front of his man',
-  giveAndGo: 'gives and goes to the rim',
-  curl: 'curls to the rim',
-  straight: 'comes off to',
-  fade: 'fades to',
-  pop: 'pops to',
-  slip: 'slips to',
-  roll: 'rolls to the rim',
-  shortRoll: 'rolls short to',
-  shuffle: 'cuts off the back screen to',
-  rub: 'rubs off the post to',
-  overTheTop: 'cuts over the top to',
-  shallow: 'cuts shallow to',
-  zip: 'zips up to',
-  flash: 'flashes to',
-  lCut: 'L-cuts to',
-  vCut: 'V-cuts to',
-  duckIn: 'ducks in at',
-  postUp: 'posts up at',
-  lift: 'lifts to',
-  drift: 'drifts to',
-  fill: 'fills',
-  replace: 'replaces at',
-  exchange: 'exchanges to',
-  clear: 'clears to',
-  cut45: 'cuts from the weak wing to the rim',
-  circleUnder: 'circles under to',
-  loop: 'loops to',
-  space: 'spaces to',
+/** What stands between a man's cut and where it leads: "to" a place, nothing, or the rim itself. */
+const LEADS: Partial<Record<CutKind, string>> = {
+  basket: 'to the rim',
+  back: 'to the rim',
+  giveAndGo: 'to the rim',
+  curl: 'to the rim',
+  roll: 'to the rim',
+  cut45: 'to the rim',
+  duckIn: 'at',
+  postUp: 'at',
+  replace: 'at',
+  fill: '',
 };
-const SCREENS: Record<ScreenKind, string> = {
-  onBall: 'screens the ball for',
-  stepUp: 'steps up to screen for',
-  drag: 'drag-screens for',
-  ghost: 'ghosts the screen for',
-  rescreen: 'screens again for',
-  pinDown: 'pins down for',
-  widePin: 'sets a wide pin for',
-  back: 'back-screens for',
-  flare: 'sets a flare for',
-  cross: 'cross-screens for',
-  stagger: 'sets a stagger for',
-  double: 'doubles the screen for',
-  elevator: 'closes the gap behind',
-  baseline: 'screens the baseline for',
-  seal: 'pins inside for',
-  zone: 'screens the zone for',
-};
-const DRIBBLES: Record<DribbleKind, string> = {
-  drive: 'drives to',
-  attack: 'attacks to',
-  retreat: 'retreats to',
-  dribbleAt: 'dribbles at',
-  advance: 'brings it to',
-  reject: 'rejects the screen to',
-  weave: 'weaves to',
-};
-const PASSES = {
-  chest: 'passes to',
-  bounce: 'bounces it to',
-  pocket: 'slips it in the pocket to',
-  lob: 'lobs to',
-  skip: 'skips to',
-} as const;
+/** After the words of a dribble. */
+const DRIBBLE_LEADS: Partial<Record<DribbleKind, string>> = { dribbleAt: '' };
+/** After the words of a screen; an elevator closes behind a man. */
+const SCREEN_LEADS: Partial<Record<ScreenKind, string>> = { elevator: '' };
 
 /** Words for a place: its spot, the spot it is near, or nothing when it is between places. */
 export function placeWords(court: Court, place: Place): string {
@@ -104,51 +55,66 @@ const to = (phrase: string, words: string): string =>
       ? `${phrase.replace(/ (to|at)$/, '')} ${words}`
       : `${phrase} ${words === 'the floor between' ? 'open floor' : words}`;
 
+/** "fills the left wing", "curls to the rim off 5": a verb's words, and where it leads. */
+const leading = (verb: string, lead: string, place: string): string =>
+  to(lead ? `${verb} ${lead}` : verb, place);
+
+/** What a man does, in the words of his team: "2 curls to the rim off 5". `earlier` are the frames before on the line. */
 export function actionWords(
   court: Court,
   walk: FrameWalk,
   step: Step,
   earlier: readonly FrameWalk[] = [],
+  t: Teller = PLAIN,
 ): string {
   const { action: a, before, after } = step;
+  const { words } = t;
   const end = placeWords(court, after.places[a.by]);
   switch (a.does) {
-    case 'pass':
-      return `${a.by} ${PASSES[passKind({ ...step, action: a })]} ${a.to} ${at(placeWords(court, catchPlace(walk, step, a.to)))}`;
+    case 'pass': {
+      const verb = words[`pass.${passKind({ ...step, action: a })}`].third;
+      return `${a.by} ${verb} to ${a.to} ${at(placeWords(court, catchPlace(walk, step, a.to)))}`;
+    }
     case 'cut': {
       const kind = cutKind(court, walk, { ...step, action: a }, earlier);
       const used = screenUsed(walk, step);
-      const phrase = to(kind ? CUTS[kind] : 'cuts to', end);
-      return used && kind !== 'straight'
-        ? `${a.by} ${phrase} off ${used.action.by}`
-        : used
-          ? `${a.by} ${to(`comes off ${used.action.by} to`, end)}`
-          : `${a.by} ${phrase}`;
+      if (used && (!kind || kind === 'straight'))
+        return `${a.by} ${to(`${words['cut.straight'].third} ${used.action.by} to`, end)}`;
+      const phrase = leading(words[kind ? (`cut.${kind}` as const) : 'cut'].third, (kind && LEADS[kind]) ?? 'to', end);
+      return used ? `${a.by} ${phrase} off ${used.action.by}` : `${a.by} ${phrase}`;
     }
     case 'dribble': {
       const kind = dribbleKind(court, { ...step, action: a });
-      return `${a.by} ${to(kind ? DRIBBLES[kind] : 'dribbles to', end)}`;
+      const verb = words[kind ? (`dribble.${kind}` as const) : 'dribble'].third;
+      return `${a.by} ${leading(verb, (kind && DRIBBLE_LEADS[kind]) ?? 'to', end)}`;
     }
     case 'screen': {
       const kind = screenKind(court, walk, { ...step, action: a });
-      return `${a.by} ${kind ? SCREENS[kind] : 'screens for'} ${a.for} ${at(end)}`;
+      const verb = words[kind ? (`screen.${kind}` as const) : 'screen'].third;
+      const lead = (kind && SCREEN_LEADS[kind]) ?? 'for';
+      return `${a.by} ${lead ? `${verb} ${lead}` : verb} ${a.for} ${at(end)}`;
     }
     case 'handoff':
-      return `${a.by} hands off to ${a.to}`;
+      return `${a.by} ${words.handoff.third} to ${a.to}`;
     case 'shot':
-      return `${a.by} shoots from ${placeWords(court, before.places[a.by])}`;
+      return `${a.by} ${words.shot.third} from ${placeWords(court, before.places[a.by])}`;
     case 'fake':
-      return `${a.by} fakes the ${a.of === 'handoff' ? 'hand off' : a.of}${a.to ? ` to ${a.to}` : ''}`;
+      return `${a.by} ${words.fake.third} the ${words[a.of].word}${a.to ? ` to ${a.to}` : ''}`;
     case 'hold':
-      return `${a.by} holds`;
+      return `${a.by} ${words.hold.third}`;
     case 'seal':
-      return `${a.by} seals ${at(end)}`;
+      return `${a.by} ${words.sealOff.third} ${at(end)}`;
   }
 }
 
 /** A frame in plain words: "1 passes to 4 at the left elbow; 3 cuts back door to the rim". */
-export function captionOf(court: Court, walk: FrameWalk, earlier: readonly FrameWalk[] = []): string {
-  return walk.steps.map((s) => actionWords(court, walk, s, earlier)).join('; ');
+export function captionOf(
+  court: Court,
+  walk: FrameWalk,
+  earlier: readonly FrameWalk[] = [],
+  t: Teller = PLAIN,
+): string {
+  return walk.steps.map((s) => actionWords(court, walk, s, earlier, t)).join('; ');
 }
 
 const READS: Record<Read['does'], string> = {
@@ -179,7 +145,7 @@ const READS: Record<Read['does'], string> = {
   over: 'goes over',
   sealed: 'is sealed',
   closed: 'It is not there',
-  goes: 'goes with him',
+  goes: 'goes along',
   stays: 'stays',
   stepsUp: 'steps up',
   own: '',

@@ -1,3 +1,4 @@
+import type { Said } from '../language/said.ts';
 import type { Court } from '../court/court.ts';
 import type { Defended } from '../defence/defended.ts';
 import type { Plan } from '../defence/plan.ts';
@@ -14,7 +15,7 @@ import { seeingOf, type Seeing } from './seeing.ts';
 export interface Against {
   readonly defence: Defence;
   readonly plan: Plan;
-  readonly notes: readonly string[];
+  readonly notes: readonly Said[];
   readonly defended: Defended;
   readonly seeing: Seeing;
 }

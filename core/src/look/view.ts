@@ -1,3 +1,4 @@
+import type { Said } from '../language/said.ts';
 import type { Point } from '../geometry/vec.ts';
 import type { Defence } from '../play/document.ts';
 import type { Against } from './against.ts';
@@ -9,7 +10,7 @@ type Shown = 'times' | 'openness' | 'windows' | 'passes' | 'splits' | 'splitAt' 
 /** A defended line as it is drawn: ten bodies a step, and what was seen. Plain data that can be sent from a worker. */
 export interface AgainstView {
   readonly defence: Defence;
-  readonly notes: readonly string[];
+  readonly notes: readonly Said[];
   /** Seconds a step. */
   readonly dt: number;
   readonly steps: number;

@@ -8,6 +8,8 @@ import { edit, editAll } from '../play/edit.ts';
 import { anyChange, samplePlay } from '../play/sample.test-data.ts';
 import { leaves } from '../play/tree.ts';
 import { SHOULDER } from './bend.ts';
+import { tell } from '../language/tell.ts';
+import { teller } from '../language/teller.ts';
 import { compile } from './compile.ts';
 import { levelRecord, SETTLE } from './level.ts';
 import { positionAt } from './track.ts';
@@ -165,10 +167,8 @@ describe('cues', () => {
     );
     const { timeline, faults } = timed(play);
     expect(faults).toHaveLength(1);
-    expect(faults[0]).toMatchObject({
-      code: 'cue-circle',
-      sentence: expect.stringMatching(/2 and 3|3 and 2/) as string,
-    });
+    expect(faults[0]!.code).toBe('cue-circle');
+    expect(tell(faults[0]!.says)).toMatch(/2 and 3|3 and 2/);
     expect([...faults[0]!.actions].sort()).toEqual(['a1', 'a2']);
     expect(Number.isFinite(timeline.end)).toBe(true);
   });
@@ -180,7 +180,7 @@ describe('cues', () => {
       id: 'a1',
       action: { ...CUT2, cue: { on: 'a2' } } as NewAction,
     });
-    expect(timed(later).faults[0]!.sentence).toBe('2 waits for something that comes later in the play.');
+    expect(tell(timed(later).faults[0]!.says)).toBe('2 waits for something that comes later in the play.');
   });
   it('a cue that something stronger outlasts is told with the seconds', () => {
     const play = make(
@@ -188,12 +188,10 @@ describe('cues', () => {
       act({ by: '3', does: 'hold', seconds: 0.5 }),
       act({ by: '2', does: 'cut', path: [{ x: 0, y: 20 }], cue: { on: 'a2', event: 'end' } }),
     );
-    expect(timed(play).faults[0]).toMatchObject({
-      code: 'cue-held',
-      sentence: expect.stringMatching(
-        /^2 starts \d\.\d s after his cue: he is still on his way\.$/,
-      ) as string,
-    });
+    const [held] = timed(play).faults;
+    expect(held!.code).toBe('cue-held');
+    expect(tell(held!.says)).toMatch(/^2 starts \d\.\d s after his cue: he is still on his way\.$/);
+    expect(tell(held!.says, teller({ women: true }))).toMatch(/after her cue: she is still on her way\.$/);
   });
 });
 

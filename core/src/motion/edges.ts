@@ -1,5 +1,6 @@
 import type { PlayerId } from '../alignment/library.ts';
 import { distance } from '../geometry/vec.ts';
+import { said } from '../language/said.ts';
 import type { ActionOf, PlainCue, Verb } from '../play/document.ts';
 import {
   catchAt,
@@ -96,7 +97,7 @@ function bind(g: Graph, n: Node, cue: PlainCue): boolean {
     g.faults.push({
       code: 'cue-lost',
       actions: [n.action.id],
-      sentence: `${n.action.by} waits for something that ${on ? 'comes later in the play' : 'is no longer in the play'}.`,
+      says: said('cue-lost', { by: n.action.by, later: on !== undefined }),
     });
     return false;
   }
@@ -105,7 +106,7 @@ function bind(g: Graph, n: Node, cue: PlainCue): boolean {
     g.faults.push({
       code: 'cue-circle',
       actions: circle.map((x) => x.action.id),
-      sentence: `${listOf(circle.map((x) => x.action.by))} wait for each other. The tie set last is left out.`,
+      says: said('cue-circle', { who: circle.map((x) => x.action.by) }),
     });
     return false;
   }
@@ -216,9 +217,4 @@ function inferPass(g: Graph, n: Node & { action: ActionOf<'pass'> }): void {
       },
     });
   }
-}
-
-function listOf(names: readonly string[]): string {
-  const unique = [...new Set(names)];
-  return unique.length < 2 ? (unique[0] ?? '') : `${unique.slice(0, -1).join(', ')} and ${unique.at(-1)}`;
 }

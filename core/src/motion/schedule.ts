@@ -1,3 +1,4 @@
+import { said } from '../language/said.ts';
 import type { PlayerId } from '../alignment/library.ts';
 import type { Point } from '../geometry/vec.ts';
 import type { FrameWalk } from '../play/state.ts';
@@ -106,14 +107,11 @@ function heldCues(g: Graph): void {
     const coach = n.needs.find((e) => e.kind === 'coach');
     const late = coach && n.binding !== coach ? n.time - coach.at() : 0;
     if (!coach || late < 0.1 || !n.binding) continue;
-    const why =
-      n.binding.kind === 'ball' || n.binding.kind === 'inferred'
-        ? 'the ball is not there yet'
-        : 'he is still on his way';
+    const ball = n.binding.kind === 'ball' || n.binding.kind === 'inferred';
     g.faults.push({
       code: 'cue-held',
       actions: [n.action.id],
-      sentence: `${n.action.by} starts ${late.toFixed(1)} s after his cue: ${why}.`,
+      says: said('cue-held', { by: n.action.by, late, ball }),
     });
   }
 }

@@ -1,4 +1,5 @@
 import type { PlayerId } from '../alignment/library.ts';
+import type { Said } from '../language/said.ts';
 import type { Point } from '../geometry/vec.ts';
 import type { Action, Cue } from '../play/document.ts';
 import type { Run } from './run.ts';
@@ -81,7 +82,7 @@ export interface Possession {
 export interface Fault {
   readonly code: 'cue-circle' | 'cue-lost' | 'cue-held';
   readonly actions: readonly string[];
-  readonly sentence: string;
+  readonly says: Said;
 }
 
 /** Everything about a line of frames in time. Positions are read with `positionAt`. */

@@ -4,17 +4,16 @@ import { ActionSchema, type Action, type Frame, type Play } from './document.ts'
 import { onFrame } from './edit-frames.ts';
 import { fieldsOf, merge } from './merge.ts';
 import { refuse, type EditResult } from './result.ts';
-import { aField } from './say.ts';
 import { findAction, frameById, freshIds } from './tree.ts';
 
 function onAction(play: Play, id: string, fn: (f: Frame, index: number) => Frame): EditResult {
   const found = findAction(play, id);
-  return found ? onFrame(play, found.frame.id, (f) => fn(f, found.index)) : refuse('That action is gone.');
+  return found ? onFrame(play, found.frame.id, (f) => fn(f, found.index)) : refuse('action-gone', {});
 }
 
 export function addAction(play: Play, change: { frame: string; action: NewAction; at?: number }): EditResult {
   const frame = frameById(play, change.frame);
-  if (!frame) return refuse('That frame is gone.');
+  if (!frame) return refuse('frame-gone', {});
   const action = tidyAngles({ ...change.action, id: freshIds(play, 'a', 1)[0]! }) as Action;
   const at = Math.max(0, Math.min(frame.actions.length, change.at ?? frame.actions.length));
   return onFrame(play, frame.id, (f) => ({ ...f, actions: f.actions.toSpliced(at, 0, action) }));
@@ -26,7 +25,7 @@ const replaced = (play: Play, id: string, action: Action): EditResult =>
 /** The action said anew; fields that nobody here knows stay in it. */
 export function setAction(play: Play, id: string, action: NewAction): EditResult {
   const old = findAction(play, id)?.action;
-  if (!old) return refuse('That action is gone.');
+  if (!old) return refuse('action-gone', {});
   return replaced(play, id, merge(ActionSchema, old, { ...action, id } as Action));
 }
 
@@ -36,12 +35,12 @@ export function patchAction(
   change: { id: string; set?: ActionPatch; unset?: readonly ActionField[] },
 ): EditResult {
   const old = findAction(play, change.id)?.action;
-  if (!old) return refuse('That action is gone.');
+  if (!old) return refuse('action-gone', {});
   const option = ActionSchema.options.find((o) => o.shape.does.value === old.does)!;
   const fields = fieldsOf(option)!;
   const set = Object.entries(change.set ?? {}).filter(([, value]) => value !== undefined);
   const foreign = set.find(([key]) => !fields.has(key));
-  if (foreign) return refuse(`${aField([foreign[0]])} does not go with a ${old.does}.`);
+  if (foreign) return refuse('field-foreign', { field: foreign[0], does: old.does });
   const gone = new Set<string>(change.unset);
   const kept = Object.entries(old).filter(([key]) => !gone.has(key));
   const next = Object.fromEntries([...kept, ...set]) as unknown as Action;

@@ -13,7 +13,7 @@ export function readAt(play: Play, frame: string, read: Read | null): EditResult
 /** Siblings stand in the coach's order, and the first is the play as drawn: an ending is moved among them. */
 export function orderEnding(play: Play, id: string, to: number): EditResult {
   const frame = frameById(play, id);
-  if (!frame) return refuse('That ending is gone.');
+  if (!frame) return refuse('ending-gone', {});
   const siblings = play.frames.filter((f) => f.parent === frame.parent);
   const at = Math.max(0, Math.min(siblings.length - 1, to));
   const order = siblings.filter((f) => f !== frame).toSpliced(at, 0, frame);
@@ -24,7 +24,7 @@ export function orderEnding(play: Play, id: string, to: number): EditResult {
 /** Takes an ending away: its first frame and everything that follows. */
 export function removeEnding(play: Play, id: string): EditResult {
   const frame = frameById(play, id);
-  if (!frame) return refuse('That ending is gone.');
+  if (!frame) return refuse('ending-gone', {});
   const gone = new Set<string>();
   const mark = (f: string): void => {
     gone.add(f);
@@ -32,7 +32,7 @@ export function removeEnding(play: Play, id: string): EditResult {
   };
   mark(id);
   const left = play.frames.filter((f) => !gone.has(f.id));
-  if (left.length === 0) return refuse('It is all there is: empty its frames instead.');
+  if (left.length === 0) return refuse('ending-all', {});
   // The first of the document starts the play.
   const first = left.find((f) => f.parent === null)!;
   return done({ ...play, frames: [first, ...left.filter((f) => f !== first)] });

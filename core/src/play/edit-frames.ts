@@ -7,7 +7,7 @@ import { childrenOf, frameById, freshIds, lineTo } from './tree.ts';
 export function onFrame(play: Play, id: string, fn: (f: Frame) => Frame): EditResult {
   const i = play.frames.findIndex((f) => f.id === id);
   return i < 0
-    ? refuse('That frame is gone.')
+    ? refuse('frame-gone', {})
     : done({ ...play, frames: play.frames.with(i, fn(play.frames[i]!)) });
 }
 
@@ -24,7 +24,7 @@ export function addFrame(
     ...(change.read ? { read: change.read } : {}),
   };
   const i = play.frames.findIndex((f) => f.id === after);
-  if (after !== null && i < 0) return refuse('That frame is gone.');
+  if (after !== null && i < 0) return refuse('frame-gone', {});
   if (change.fork) {
     const last = play.frames.findLastIndex((f) => f.parent === after);
     return done({ ...play, frames: play.frames.toSpliced((last < 0 ? i : last) + 1, 0, frame) });
@@ -36,7 +36,7 @@ export function addFrame(
 /** The frame once more behind itself: the same actions, tied among each other and covered as before. */
 export function duplicateFrame(play: Play, id: string): EditResult {
   const frame = frameById(play, id);
-  return frame ? copyBehind(play, id, frame) : refuse('That frame is gone.');
+  return frame ? copyBehind(play, id, frame) : refuse('frame-gone', {});
 }
 
 /** A frame of whatever play behind one of this: a cue on what is not in it is left behind. */
@@ -71,12 +71,12 @@ function copyBehind(play: Play, after: string, frame: Frame): EditResult {
 /** A frame taken out of its place and put behind another; what followed it there follows it now. */
 export function moveFrame(play: Play, id: string, after: string | null): EditResult {
   const frame = frameById(play, id);
-  if (!frame || (after !== null && !frameById(play, after))) return refuse('That frame is gone.');
+  if (!frame || (after !== null && !frameById(play, after))) return refuse('frame-gone', {});
   if (after === id || frame.parent === after) return done(play);
   const children = childrenOf(play, id);
-  if (children.length > 1) return refuse(`${children.length} answers start from it: it stays where it is.`);
+  if (children.length > 1) return refuse('frame-forks', { count: children.length });
   if (children.length === 0 && play.frames.filter((f) => f.parent === frame.parent).length > 1)
-    return refuse('It is an ending of its own: what would be left of it has no frame.');
+    return refuse('frame-alone', {});
   // Where an ending starts, the read stays with what follows.
   const { read, ...bare } = frame;
   const out = play.frames.map((f): Frame =>
@@ -99,7 +99,7 @@ export function moveFrame(play: Play, id: string, after: string | null): EditRes
 /** Takes a frame out; what followed it follows the frame before. The last one left is emptied. */
 export function removeFrame(play: Play, id: string): EditResult {
   const frame = frameById(play, id);
-  if (!frame) return refuse('That frame is gone.');
+  if (!frame) return refuse('frame-gone', {});
   const children = childrenOf(play, id);
   if (play.frames.length === 1)
     return onFrame(play, id, ({ read: _r, looks: _l, title: _t, caption: _c, end: _e, ...rest }) => ({
@@ -107,7 +107,7 @@ export function removeFrame(play: Play, id: string): EditResult {
       actions: [],
     }));
   if (frame.parent === null && children.length > 1) {
-    return refuse(`${children.length} answers start from frame 1. Remove them first, or empty the frame.`);
+    return refuse('answers-start', { count: children.length });
   }
   const frames = play.frames
     .filter((f) => f.id !== id)

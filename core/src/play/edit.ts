@@ -9,7 +9,7 @@ import { refusalOf } from './gate.ts';
 import { merge } from './merge.ts';
 import { suffixed } from './names.ts';
 import { copyLine, flip, permute, splice, withCourt } from './operations.ts';
-import { done, refuse, type EditResult } from './result.ts';
+import { done, refuse, refused, type EditResult } from './result.ts';
 import { frameById } from './tree.ts';
 
 /**
@@ -20,7 +20,7 @@ export function edit(play: Play, change: Change): EditResult {
   const result = applied(play, change);
   if (!result.ok) return result;
   const refusal = refusalOf(play, result.play);
-  return refusal === null ? result : refuse(refusal);
+  return refusal === null ? result : refused(refusal);
 }
 
 /** Applies changes in order; stops at the first refusal. */
@@ -121,16 +121,16 @@ function applied(play: Play, change: Change): EditResult {
       const taken = new Set(PLAYERS.map((p) => change.to[p]));
       return taken.size === 5 && PLAYERS.every((p) => taken.has(p))
         ? done(permute(play, change.to))
-        : refuse('Each of the five takes one number, and no two the same.');
+        : refuse('numbers-clash', {});
     }
     case 'splice':
       return frameById(play, change.after)
         ? done(splice(play, change.after, change.play))
-        : refuse('That frame is gone.');
+        : refuse('frame-gone', {});
     case 'copyLine':
       return frameById(play, change.from) && frameById(play, change.after)
         ? done(copyLine(play, change.from, change.after))
-        : refuse('That frame is gone.');
+        : refuse('frame-gone', {});
     case 'copy':
       return done({ ...play, id: change.id, name: suffixed(change.name ?? play.name, change.suffix ?? '') });
   }
@@ -150,7 +150,7 @@ function silence(play: Play, code: string, at: string, reason: string | null): P
 
 function setAlignment(play: Play, key: string, flipped: boolean): EditResult {
   const alignment = alignmentByKey(key);
-  if (!alignment) return refuse('There is no such alignment.');
+  if (!alignment) return refuse('no-alignment', {});
   const fresh = alignmentPlaces(courtFor(play), alignment, flipped);
   const places = { ...play.start.places };
   for (const p of PLAYERS) places[p] = merge(PlaceSchema, places[p], fresh[p]);

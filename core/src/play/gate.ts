@@ -3,7 +3,9 @@ import { courtFor } from '../court/rulesets.ts';
 import { ActionSchema, FrameSchema, PlaySchema, type Frame, type Play } from './document.ts';
 import { textFault } from './keepable.ts';
 import { COURT_RANGES, LIMITS, SETTABLE, within, type Range } from './limits.ts';
-import { aField, theField, wrongIn } from './say.ts';
+import type { Path as FieldPath, Wrong } from '../language/english/fields.ts';
+import { said, type Said } from '../language/said.ts';
+import { wrongIn } from './wrong.ts';
 import { bytesOf, deeperThan } from './size.ts';
 import { treeFault } from './tree.ts';
 
@@ -12,27 +14,24 @@ type Path = readonly (string | number)[];
 /** A rule that an edit must keep and reading need not: what is wrong with a value at a place, or nothing. */
 interface Narrow {
   readonly path: Path;
-  /** After the field's name: "has half a character in it". */
-  readonly wrong: string;
+  readonly wrong: Wrong;
 }
 
 /**
- * What keeps a changed play from being kept, in one sentence, or null. What is shared with the play before is
+ * What keeps a changed play from being kept, or null. What is shared with the play before is
  * not looked at again, so it costs what the change costs; what was beyond a rule already may stay so.
  */
-export function refusalOf(before: Play, after: Play): string | null {
+export function refusalOf(before: Play, after: Play): Said | null {
   if (after === before) return null;
   return (
     unreadable(before, after) ??
     narrowed(before, after) ??
-    (bytesOf(after) > LIMITS.bytes
-      ? `That would make the play larger than ${LIMITS.bytes / 1024 / 1024} MB. Split it in two and continue one from the other.`
-      : null)
+    (bytesOf(after) > LIMITS.bytes ? said('play-large', { megabytes: LIMITS.bytes / 1024 / 1024 }) : null)
   );
 }
 
 /** What would keep the changed parts of a play from being read again. */
-function unreadable(before: Play, after: Play): string | null {
+function unreadable(before: Play, after: Play): Said | null {
   for (const key of Object.keys(after) as (keyof Play)[]) {
     if (after[key] === before[key] || key === 'frames') continue;
     const field = PlaySchema.shape[key] as (typeof PlaySchema.shape)[keyof Play] | undefined;
@@ -42,11 +41,12 @@ function unreadable(before: Play, after: Play): string | null {
   return after.frames === before.frames ? null : unreadableFrames(before.frames, after);
 }
 
-const told = (issue: z.core.$ZodIssue): string => `${aField(issue.path)} ${wrongIn(issue)}.`;
+const told = (issue: z.core.$ZodIssue): Said => fieldWrong(issue.path, wrongIn(issue));
+const fieldWrong = (path: FieldPath, wrong: Wrong): Said => said('field-wrong', { path, wrong });
 
-function unreadableFrames(old: readonly Frame[], play: Play): string | null {
+function unreadableFrames(old: readonly Frame[], play: Play): Said | null {
   if (play.frames.length > LIMITS.frames)
-    return `That would make ${play.frames.length} frames; a play has at most ${LIMITS.frames}.`;
+    return said('frames-many', { count: play.frames.length, most: LIMITS.frames });
   const known = new Set<unknown>(old);
   const actions = new Set<unknown>(old.flatMap((f) => f.actions));
   for (const frame of play.frames) {
@@ -60,21 +60,21 @@ function unreadableFrames(old: readonly Frame[], play: Play): string | null {
   return treeFault(play);
 }
 
-function narrowed(before: Play, after: Play): string | null {
+function narrowed(before: Play, after: Play): Said | null {
   const [fault] = narrowFaults(after, before);
-  if (fault) return `${aField(fault.path)} ${fault.wrong}.`;
+  if (fault) return fieldWrong(fault.path, fault.wrong);
   if (after.customCourt !== before.customCourt || after.court !== before.court) return courtFault(after);
   return null;
 }
 
 /**
- * Everything in a play that an edit could not set, in coach's words with its place: what an older Corkscrew
+ * Everything in a play that an edit could not set, with its place: what an older Corkscrew
  * allowed. Told as findings, never refused.
  */
-export const excessOf = (play: Play): { readonly sentence: string; readonly path: Path }[] =>
+export const excessOf = (play: Play): { readonly says: Said; readonly path: Path }[] =>
   [...narrowFaults(play, undefined)].map(({ path, wrong }) => ({
     path,
-    sentence: `${theField(path)} ${wrong}.`,
+    says: said('field-excess', { path, wrong }),
   }));
 
 const isObject = (v: unknown): v is Record<string, unknown> => typeof v === 'object' && v !== null;
@@ -88,8 +88,7 @@ function* narrowFaults(now: unknown, old: unknown, path: Path = []): Generator<N
     return;
   }
   if (path.length >= LIMITS.depth) {
-    if (deeperThan(now, 0) && !isObject(old))
-      yield { path: path.slice(0, 1), wrong: 'is nested too deep to be kept' };
+    if (deeperThan(now, 0) && !isObject(old)) yield { path: path.slice(0, 1), wrong: { is: 'deep' } };
     return;
   }
   if (Array.isArray(now)) {
@@ -116,16 +115,16 @@ function* narrowFaults(now: unknown, old: unknown, path: Path = []): Generator<N
   }
 }
 
-function valueFault(path: Path, value: unknown): string | null {
+function valueFault(path: Path, value: unknown): Wrong | null {
   if (typeof value === 'string') return textFault(value);
   if (typeof value !== 'number') return null;
-  if (!Number.isFinite(value)) return 'is not a number';
+  if (!Number.isFinite(value)) return { is: 'no-number' };
   const range = rangeOf(path);
   if (!range || within(value, range)) return null;
   const key = path.at(-1);
-  return key === 'x' || key === 'y'
-    ? 'is far off the floor'
-    : `lies between ${range.min} and ${range.max}${path.includes('changes') ? ' ft' : key === 'order' ? '' : ' s'}`;
+  if (key === 'x' || key === 'y') return { is: 'far' };
+  const unit = path.includes('changes') ? ' ft' : key === 'order' ? '' : ' s';
+  return { is: 'range', ...range, unit };
 }
 
 /** The range an edit may set a number in, by where it stands. */
@@ -144,12 +143,12 @@ function rangeOf(path: Path): Range | undefined {
 }
 
 /** What keeps a court from being drawn: its lines must lie inside one another. */
-function courtFault(play: Play): string | null {
+function courtFault(play: Play): Said | null {
   if (play.court !== 'custom') return null;
   const c = courtFor(play);
-  if (c.cornerX > c.arcRadius) return 'A court’s corner lines lie inside its arc, not outside.';
-  if (c.cornerX >= c.width / 2) return 'A court’s corner lines lie inside its sidelines.';
-  if (c.laneWidth / 2 >= c.cornerX) return 'A court’s lane lies between its corner lines.';
-  if (c.backboardY >= c.rimY) return 'A court’s backboard stands behind its rim.';
+  if (c.cornerX > c.arcRadius) return said('court-corner-arc', {});
+  if (c.cornerX >= c.width / 2) return said('court-corner-side', {});
+  if (c.laneWidth / 2 >= c.cornerX) return said('court-lane', {});
+  if (c.backboardY >= c.rimY) return said('court-board', {});
   return null;
 }

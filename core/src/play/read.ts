@@ -2,7 +2,9 @@ import type { z } from 'zod';
 import { FORMAT, PlaySchema, VERSION, type Play } from './document.ts';
 import { LIMITS } from './limits.ts';
 import { migrated } from './migrations.ts';
-import { theField, wrongIn } from './say.ts';
+import { theField, wrongWords } from '../language/english/fields.ts';
+import { tell } from '../language/tell.ts';
+import { wrongIn } from './wrong.ts';
 import { bytesOf, deeperThan, utf8Length } from './size.ts';
 import { treeFault } from './tree.ts';
 
@@ -48,9 +50,9 @@ function readPresent(doc: Raw): ReadResult {
   const parsed = PlaySchema.safeParse(doc);
   if (!parsed.success) return unreadable(parsed.error);
   const fault = treeFault(parsed.data);
-  return fault === null
-    ? { ok: true, play: parsed.data }
-    : no(`This play can't be read: ${fault.charAt(0).toLowerCase()}${fault.slice(1)}`, 'frames');
+  if (fault === null) return { ok: true, play: parsed.data };
+  const words = tell(fault);
+  return no(`This play can't be read: ${words.charAt(0).toLowerCase()}${words.slice(1)}`, 'frames');
 }
 
 const inMegabytes = (bytes: number): string => `${Math.round((bytes / 1024 / 1024) * 10) / 10} MB`;
@@ -101,7 +103,7 @@ function unreadable(error: z.ZodError): ReadResult {
 
   const subject = theField(issue.path);
   return no(
-    `This play can't be read: ${subject.charAt(0).toLowerCase()}${subject.slice(1)} ${wrongIn(issue)}.`,
+    `This play can't be read: ${subject.charAt(0).toLowerCase()}${subject.slice(1)} ${wrongWords(wrongIn(issue))}.`,
     issue.path.join('.'),
   );
 }

@@ -1,3 +1,4 @@
+import { said, type Said } from '../language/said.ts';
 import type { Action, Frame, Play } from './document.ts';
 import { referencedActions, referencedFrames } from './references.ts';
 
@@ -55,13 +56,13 @@ export function findAction(
  * What is wrong with how frames hang together, or null: every frame follows another one back to one that
  * follows none, the first of the document among these, and no id stands twice.
  */
-export function treeFault(play: Play): string | null {
+export function treeFault(play: Play): Said | null {
   const byId = new Map(play.frames.map((f) => [f.id, f]));
   const rooted = new Set<string>();
   for (const [i, frame] of play.frames.entries()) {
-    const nth = `Frame ${i + 1}`;
-    if (byId.get(frame.id) !== frame) return `${nth} has the same id as a later one.`;
-    if (i === 0 && frame.parent !== null) return `${nth} is the first and must not follow another.`;
+    const nth = i + 1;
+    if (byId.get(frame.id) !== frame) return said('frame-same-id', { nth });
+    if (i === 0 && frame.parent !== null) return said('frame-first', { nth });
     const way: string[] = [];
     let at: Frame | undefined = frame;
     while (at && !rooted.has(at.id) && way.length <= play.frames.length) {
@@ -69,12 +70,12 @@ export function treeFault(play: Play): string | null {
       if (at.parent === null) rooted.add(at.id);
       else at = byId.get(at.parent);
     }
-    if (!at || !rooted.has(at.id)) return `${nth} does not follow from frame 1.`;
+    if (!at || !rooted.has(at.id)) return said('frame-loose', { nth });
     for (const id of way) rooted.add(id);
   }
   const seen = new Set<string>();
   for (const { id } of allActions(play)) {
-    if (seen.has(id)) return `Two actions have the same id (${id}).`;
+    if (seen.has(id)) return said('action-same-id', { id });
     seen.add(id);
   }
   return null;

@@ -1,6 +1,6 @@
 import type { PlayerId } from '../alignment/library.ts';
 import type { Court } from '../court/court.ts';
-import type { Units } from '../court/units.ts';
+import type { Said } from '../language/said.ts';
 import type { Point } from '../geometry/vec.ts';
 import type { Against } from '../look/against.ts';
 import type { LevelRecord } from '../motion/level.ts';
@@ -44,9 +44,13 @@ export type Mark =
 
 /** A plain way to put it right, in words and as changes to the play. */
 export interface Mend {
+  readonly says: Said;
   readonly words: string;
   readonly changes: readonly Change[];
 }
+
+/** The same before anybody made words of it. */
+export type Bare<T> = T extends unknown ? Omit<T, 'words'> : never;
 
 /** A coach's sentence about the play: who, where, when, how much, and how to mend it where that is plain. */
 export interface Finding {
@@ -59,19 +63,20 @@ export interface Finding {
   readonly place: Point;
   /** Seconds from the start of the play. */
   readonly time: number;
+  readonly says: Said;
   readonly sentence: string;
   readonly marks: readonly Mark[];
   readonly mends: readonly Mend[];
-  /** The same for as long as its cause is the same; with the code it names a silenced finding. */
+  /** The same for as long as its cause is the same, whatever words it is told in; with the code it names a silenced finding. */
   readonly cause: string;
   /** The coach's reason for silencing it. */
   readonly silenced?: string;
 }
 
 /** What a check says; the registry adds the rest. */
-export type Told = Omit<Finding, 'code' | 'group' | 'cause' | 'marks' | 'mends' | 'silenced'> & {
-  readonly marks?: readonly Mark[];
-  readonly mends?: readonly Mend[];
+export type Told = Omit<Finding, 'code' | 'group' | 'cause' | 'sentence' | 'marks' | 'mends' | 'silenced'> & {
+  readonly marks?: readonly Bare<Mark>[];
+  readonly mends?: readonly Bare<Mend>[];
 };
 
 export interface CheckInput {
@@ -86,8 +91,6 @@ export interface CheckInput {
   readonly school: School;
   /** The line against a defence, when one is chosen. */
   readonly against: Against | null;
-  /** Units that sentences speak in. */
-  readonly units: Units;
 }
 
 export interface Check {

@@ -1,13 +1,23 @@
 import { courtFor } from '../court/rulesets.ts';
 import type { Units } from '../court/units.ts';
+import { distance } from '../geometry/vec.ts';
+import { figuresOfSaid, tell } from '../language/tell.ts';
+import { teller, type Teller } from '../language/teller.ts';
 import { compile, type Compiled } from '../motion/compile.ts';
 import type { Against } from '../look/against.ts';
 import { levelRecord } from '../motion/level.ts';
 import type { Frame, Play } from '../play/document.ts';
-import { findAction } from '../play/tree.ts';
 import { canonical } from '../play/same.ts';
 import { walkLine } from '../play/state.ts';
-import { SEVERITIES, type Check, type CheckInput, type Finding, type Told } from './finding.ts';
+import {
+  SEVERITIES,
+  type Bare,
+  type Check,
+  type CheckInput,
+  type Finding,
+  type Mark,
+  type Told,
+} from './finding.ts';
 import { momentsOf } from '../motion/moments.ts';
 import { CHECKS } from './registry.ts';
 import { schoolFor, type OwnSchool } from './school.ts';
@@ -36,7 +46,6 @@ export function checkInput(play: Play, line: readonly Frame[], options: WalkOpti
     moments: momentsOf(timeline),
     school: schoolFor(play.level, options.school),
     against: options.against ?? null,
-    units: options.units ?? court.units,
   };
 }
 
@@ -50,21 +59,21 @@ function hash(text: string): string {
   return (h >>> 0).toString(16).padStart(8, '0');
 }
 
-/** What brings a finding about: the action, the men, and about where they are. When it changes, a silenced finding speaks again. */
-function causeOf(play: Play, check: Check, told: Told): string {
-  const action = told.action ? findAction(play, told.action)?.action : undefined;
-  return hash(
-    // Storage may put a document's fields in another order.
-    canonical([
-      check.code,
-      told.players,
-      action ?? told.frame,
-      Math.round(told.place.x),
-      Math.round(told.place.y),
-      // Figures in a sentence may wobble by a tenth without the cause being another.
-      told.sentence.replace(/\d+(\.\d+)?/g, (n) => String(Math.round(Number(n)))),
-    ]),
+/**
+ * What brings a finding about: the action, the men, and its figures, whole and in feet and seconds. No words: they
+ * may be said otherwise. When it changes, a silenced finding speaks again.
+ */
+const causeOf = (check: Check, told: Told): string =>
+  hash(
+    canonical([check.code, told.action ?? told.frame, told.players, told.says.key, figuresOfSaid(told.says)]),
   );
+
+/** What is written at a mark: how far, how much it is turned. */
+function markWords(mark: Bare<Mark>, t: Teller): string {
+  if (mark.is === 'place') return '';
+  if (mark.is === 'distance') return t.about(distance(mark.a, mark.b));
+  const turn = Math.abs(((((mark.to - mark.from) % 360) + 540) % 360) - 180);
+  return `${Math.round(turn)}°`;
 }
 
 /**
@@ -73,15 +82,22 @@ function causeOf(play: Play, check: Check, told: Told): string {
  */
 export function walkThrough(play: Play, line: readonly Frame[], options: WalkOptions = {}): Finding[] {
   const input = checkInput(play, line, options);
-  const silenced = new Map((play.silenced ?? []).map((s) => [`${s.code} ${s.at ?? ''}`, s.reason]));
+  const t = teller({ units: options.units ?? input.court.units, women: play.women });
+  const here = new Set(line.map((f) => f.id));
+  const silenced = new Map(
+    (play.silenced ?? [])
+      .filter((s) => s.ending === undefined || here.has(s.ending))
+      .map((s) => [`${s.code} ${s.at ?? ''}`, s.reason]),
+  );
   return CHECKS.flatMap((check) =>
     check.run(input).map((told): Finding => {
-      const cause = causeOf(play, check, told);
+      const cause = causeOf(check, told);
       const reason = silenced.get(`${check.code} ${cause}`);
       return {
-        marks: [],
-        mends: [],
         ...told,
+        sentence: tell(told.says, t),
+        marks: (told.marks ?? []).map((m) => ({ ...m, words: markWords(m, t) }) as Mark),
+        mends: (told.mends ?? []).map((m) => ({ ...m, words: tell(m.says, t) })),
         code: check.code,
         group: check.group,
         cause,

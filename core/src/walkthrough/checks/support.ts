@@ -1,7 +1,6 @@
 import { PLAYERS, type PlayerId } from '../../alignment/library.ts';
 import { behindArc } from '../../court/queries.ts';
 import type { Court } from '../../court/court.ts';
-import { sayDistance, type Units } from '../../court/units.ts';
 import { SPOTS, type Spot } from '../../court/spots.ts';
 import { distance, type Point } from '../../geometry/vec.ts';
 import type { Flight, ScreenBody, TimedAction } from '../../motion/timeline.ts';
@@ -9,19 +8,9 @@ import type { Action, Cue, Verb } from '../../play/document.ts';
 import type { ActionPatch, Change } from '../../play/change.ts';
 import { dribbleKind } from '../../play/kinds.ts';
 import type { FrameWalk, Step } from '../../play/state.ts';
-import type { CheckInput, Mark, Told } from '../finding.ts';
+import type { Bare, CheckInput, Mark, Told } from '../finding.ts';
 
-export const seconds = (s: number): string => `${s.toFixed(1)} s`;
-/** Feet to the nearest half, or metres: nobody sees an inch from the bench. */
-export const about = (feet: number, units: Units): string =>
-  sayDistance(units === 'feet' ? Math.round(feet * 2) / 2 : feet, units);
-
-export const apart = (a: Point, b: Point, units: Units): Mark => ({
-  is: 'distance',
-  a,
-  b,
-  words: about(distance(a, b), units),
-});
+export const apart = (a: Point, b: Point): Bare<Mark> => ({ is: 'distance', a, b });
 
 /** Runs over every action of the line. */
 export const eachStep = (

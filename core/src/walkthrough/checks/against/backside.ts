@@ -1,3 +1,4 @@
+import { said } from '../../../language/said.ts';
 import type { Check } from '../../finding.ts';
 import { aboutInstant, attackerAt, shootsNow, withDefence } from '../with-defence.ts';
 import { filled } from './soft-empty.ts';
@@ -30,7 +31,7 @@ export const backside: Check = {
           place: far[0]!,
           severity: 'costs' as const,
           marks: [{ is: 'place' as const, at: { x: far[0]!.x, y: far[0]!.y } }],
-          sentence: `The far side is soft at the ${far[0]!.words}, and for ${DECISIONS} decisions nobody is there: the zone can load up on the ball.`,
+          says: said('backside', { soft: far[0]!.spot, decisions: DECISIONS }),
         },
       ];
     }

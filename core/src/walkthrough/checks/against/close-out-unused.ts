@@ -1,8 +1,9 @@
+import { said } from '../../../language/said.ts';
 import { PLAYERS } from '../../../alignment/library.ts';
 import { SPACE } from '../../../space/times.ts';
 import type { Check } from '../../finding.ts';
-import { about, apart, seconds } from '../support.ts';
-import { aboutInstant, attackerAt, defender, defenderAt, withDefence } from '../with-defence.ts';
+import { apart } from '../support.ts';
+import { aboutInstant, attackerAt, defenderAt, withDefence } from '../with-defence.ts';
 
 /** A lane this safe can be used (s); a close-out shorter than this is none (ft). */
 const SAFE = 0.1;
@@ -32,8 +33,13 @@ export const closeOutUnused: Check = {
         players: [player],
         place,
         severity: 'know' as const,
-        marks: [apart(defenderAt(against, best.defender, best.t), place, input.units)],
-        sentence: `${defender(best.defender)} is ${about(best.closeOut, input.units)} from ${player} and ${seconds(best.late)} late for his shot; the ball never goes there.`,
+        marks: [apart(defenderAt(against, best.defender, best.t), place)],
+        says: said('close-out-unused', {
+          by: best.defender,
+          who: player,
+          feet: best.closeOut,
+          late: best.late,
+        }),
       },
     ];
   }),

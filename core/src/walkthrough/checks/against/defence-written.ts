@@ -8,12 +8,12 @@ export const defenceWritten: Check = {
   limit: 'each defender one man, every coverage on a screen of the play',
   source: 'common practice',
   run: withDefence((input, against) =>
-    against.notes.map((sentence) => ({
+    against.notes.map((says) => ({
       ...aboutInstant(input, 0),
       players: [],
       place: { x: 0, y: input.court.rimY },
       severity: 'know' as const,
-      sentence,
+      says,
     })),
   ),
 };

@@ -1,6 +1,7 @@
+import { said } from '../../../language/said.ts';
 import { PLAYERS } from '../../../alignment/library.ts';
 import type { Check } from '../../finding.ts';
-import { aboutInstant, attackerAt, defender, withDefence } from '../with-defence.ts';
+import { aboutInstant, attackerAt, withDefence } from '../with-defence.ts';
 
 /** The man a helper has left is looked for this long (s). */
 const SOON = 1.6;
@@ -29,7 +30,7 @@ export const helpUnseen: Check = {
           players: [player],
           place: attackerAt(against, player, open.bestAt),
           severity: 'know' as const,
-          sentence: `${defender(e.defender)} helps and leaves ${player}: he is open from ${open.from.toFixed(1)} to ${open.to.toFixed(1)}, and nobody looks for him.`,
+          says: said('help-unseen', { by: e.defender, who: player, from: open.from, to: open.to }),
         },
       ];
     }),

@@ -1,6 +1,7 @@
+import { said } from '../../../language/said.ts';
 import type { Check } from '../../finding.ts';
-import { seconds, timed } from '../support.ts';
-import { attackerAt, defender, defenderAt, withDefence } from '../with-defence.ts';
+import { timed } from '../support.ts';
+import { attackerAt, defenderAt, withDefence } from '../with-defence.ts';
 
 /** Within this of the ball a hand is a risk every pass takes (s). */
 const EVEN = -0.02;
@@ -17,7 +18,6 @@ export const laneContested: Check = {
     against.seeing.passes.flatMap((p) => {
       const pass = timed(input, p.action);
       if (!pass || p.margin >= EVEN) return [];
-      const by = p.laneMan < 0 ? 'a hand' : defender(p.laneMan);
       return [
         {
           frame: pass.frame,
@@ -27,7 +27,12 @@ export const laneContested: Check = {
           time: p.at,
           severity: p.margin < STOLEN ? ('breaks' as const) : ('costs' as const),
           marks: p.laneMan < 0 ? [] : [{ is: 'place' as const, at: defenderAt(against, p.laneMan, p.at) }],
-          sentence: `${by} is in the lane of ${p.passer}'s pass to ${p.receiver}: his hand is there ${seconds(-p.margin)} before the ball.`,
+          says: said('lane-contested', {
+            by: p.laneMan,
+            passer: p.passer,
+            receiver: p.receiver,
+            early: -p.margin,
+          }),
         },
       ];
     }),

@@ -1,9 +1,10 @@
+import { said } from '../../../language/said.ts';
 import { PLAYERS } from '../../../alignment/library.ts';
 import { distanceToRim } from '../../../court/queries.ts';
 import { OPEN, opennessAt } from '../../../look/openness.ts';
 import type { Check } from '../../finding.ts';
-import { about, timed } from '../support.ts';
-import { attackerAt, defender, withDefence } from '../with-defence.ts';
+import { timed } from '../support.ts';
+import { attackerAt, withDefence } from '../with-defence.ts';
 
 export const lookOpen: Check = {
   code: 'look-open',
@@ -29,7 +30,7 @@ export const lookOpen: Check = {
           place,
           time: shot.start,
           severity: 'costs' as const,
-          sentence: `${f.passer}'s shot is not open: ${defender(o.by)} is ${about(o.jumper, input.units)} away when it leaves his hand.`,
+          says: said('look-open', { who: f.passer, by: o.by, feet: o.jumper }),
         },
       ];
     }),

@@ -1,5 +1,5 @@
+import { said } from '../../../language/said.ts';
 import type { Check } from '../../finding.ts';
-import { seconds } from '../support.ts';
 import { aboutInstant, attackerAt, shootsNow, withDefence } from '../with-defence.ts';
 
 /** A lane with less than this to spare is no outlet (s). */
@@ -21,7 +21,7 @@ export const noOutlet: Check = {
           players: [t.holder],
           place: attackerAt(against, t.holder, t.from),
           severity: 'breaks' as const,
-          sentence: `Two are on ${t.holder} for ${seconds(t.to - t.from)} and every lane is covered: nobody is an outlet.`,
+          says: said('no-outlet', { who: t.holder, seconds: t.to - t.from }),
         },
       ];
     }),

@@ -1,7 +1,8 @@
+import { said } from '../../../language/said.ts';
 import { startAt } from '../../../beat/retime.ts';
 import { IN_TIME } from '../../../look/passes.ts';
-import type { Check, Mend } from '../../finding.ts';
-import { seconds, timed } from '../support.ts';
+import type { Bare, Check, Mend } from '../../finding.ts';
+import { timed } from '../support.ts';
 import { attackerAt, withDefence } from '../with-defence.ts';
 
 export const passWindow: Check = {
@@ -18,7 +19,7 @@ export const passWindow: Check = {
       // Not at its first moment: a little into it the man is freer.
       const at = Math.round(Math.min(from + 0.1, (from + to) / 2) * 10) / 10;
       const change = startAt(input.timeline, p.action, at);
-      const mends: Mend[] = change ? [{ words: `Throw it at ${at.toFixed(1)}`, changes: [change] }] : [];
+      const mends: Bare<Mend>[] = change ? [{ says: said('mend-throw-at', { at }), changes: [change] }] : [];
       return [
         {
           frame: pass.frame,
@@ -28,7 +29,7 @@ export const passWindow: Check = {
           time: p.at,
           severity: 'costs' as const,
           mends,
-          sentence: `The pass to ${p.receiver} comes ${seconds(p.by)} ${p.verdict}: he is free from ${from.toFixed(1)} to ${to.toFixed(1)}.`,
+          says: said('pass-window', { receiver: p.receiver, by: p.by, verdict: p.verdict, from, to }),
         },
       ];
     }),

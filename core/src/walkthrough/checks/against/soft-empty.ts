@@ -1,3 +1,4 @@
+import { said } from '../../../language/said.ts';
 import { PLAYERS } from '../../../alignment/library.ts';
 import { nearestSpot } from '../../../court/spots.ts';
 import { distance } from '../../../geometry/vec.ts';
@@ -34,7 +35,7 @@ export const softEmpty: Check = {
       return !shootsNow(input, i) && soft.length > 0 && !soft.some((s) => filled(input, against, i, s));
     });
     if (!empty) return [];
-    const ball = nearestSpot(input.court, attackerAt(against, empty.holder, empty.t)).spot.words;
+    const ball = nearestSpot(input.court, attackerAt(against, empty.holder, empty.t)).spot.key;
     const soft = softOf(empty);
     return [
       {
@@ -43,7 +44,7 @@ export const softEmpty: Check = {
         place: soft[0]!,
         severity: 'costs' as const,
         marks: soft.map((s) => ({ is: 'place' as const, at: { x: s.x, y: s.y } })),
-        sentence: `Ball at the ${ball}: the zone is soft at the ${soft.map((s) => s.words).join(', ')}, and nobody is there.`,
+        says: said('soft-empty', { ball, soft: soft.map((s) => s.spot) }),
       },
     ];
   }),

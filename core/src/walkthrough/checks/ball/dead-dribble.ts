@@ -1,3 +1,4 @@
+import { said } from '../../../language/said.ts';
 import { holderOf } from '../../../play/state.ts';
 import type { Check } from '../../finding.ts';
 import { at, eachStep } from '../support.ts';
@@ -17,7 +18,7 @@ export const deadDribble: Check = {
       return {
         ...at(input, step, walk),
         severity: 'illegal',
-        sentence: `${action.by} has picked up his dribble and can't start another.`,
+        says: said('dead-dribble', { who: action.by }),
       };
     }),
 };

@@ -1,7 +1,7 @@
+import { said } from '../../../language/said.ts';
 import { PLAYERS } from '../../../alignment/library.ts';
 import type { Check } from '../../finding.ts';
 import { spells } from '../../../motion/moments.ts';
-import { seconds } from '../support.ts';
 
 /** A man who holds the ball this long is counted on by every official (rule books: closely guarded, from memory). */
 const LIMIT = 5;
@@ -24,7 +24,7 @@ export const idleBall: Check = {
           place: s.from.places[p],
           time: s.from.t + LIMIT,
           severity: 'costs' as const,
-          sentence: `${p} holds the ball for ${seconds(s.seconds)}: five is the count when he is closely guarded.`,
+          says: said('idle-ball', { who: p, seconds: s.seconds }),
         })),
     );
   },

@@ -1,14 +1,10 @@
+import { said } from '../../../language/said.ts';
 import type { Verb } from '../../../play/document.ts';
 import { holderOf } from '../../../play/state.ts';
 import type { Check } from '../../finding.ts';
 import { at, eachStep } from '../support.ts';
 
-const NEEDS_BALL: Partial<Record<Verb, string>> = {
-  pass: 'pass',
-  dribble: 'dribble',
-  handoff: 'hand off',
-  shot: 'shoot',
-};
+const NEEDS_BALL: ReadonlySet<Verb> = new Set<Verb>(['pass', 'dribble', 'handoff', 'shot']);
 
 export const onlyHolder: Check = {
   code: 'ball-not-his',
@@ -19,14 +15,12 @@ export const onlyHolder: Check = {
   run: (input) =>
     eachStep(input, (step, walk) => {
       const { action, before } = step;
-      const verb = NEEDS_BALL[action.does];
       const holder = holderOf(before);
-      if (!verb || holder === action.by) return undefined;
-      const why = holder ? `${holder} has it` : 'the shot is up';
+      if (!NEEDS_BALL.has(action.does) || holder === action.by) return undefined;
       return {
         ...at(input, step, walk),
         severity: 'illegal',
-        sentence: `${action.by} can't ${verb}: ${why}.`,
+        says: said('ball-not-his', { who: action.by, does: action.does, holder }),
       };
     }),
 };

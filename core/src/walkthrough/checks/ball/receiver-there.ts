@@ -1,8 +1,9 @@
+import { said } from '../../../language/said.ts';
 import { nearestOnCurve, through } from '../../../geometry/curve.ts';
 import { distance } from '../../../geometry/vec.ts';
 import { pathOf } from '../../../play/state.ts';
 import type { Check } from '../../finding.ts';
-import { about, apart, at, eachStep } from '../support.ts';
+import { apart, at, eachStep } from '../support.ts';
 
 /** A handoff reaches an arm and a little (feet, common practice). */
 const REACH = 4.5;
@@ -21,7 +22,7 @@ export const receiverThere: Check = {
         return {
           ...at(input, step, walk),
           severity: 'illegal',
-          sentence: `${action.by} can't ${action.does === 'pass' ? 'pass' : 'hand off'} to himself.`,
+          says: said('to-himself', { who: action.by, does: action.does }),
         };
       if (action.does === 'pass') return undefined;
       const here = before.places[action.by];
@@ -35,8 +36,8 @@ export const receiverThere: Check = {
         ...at(input, step, walk),
         severity: 'breaks',
         players: [action.by, action.to],
-        marks: [apart(here, before.places[action.to], input.units)],
-        sentence: `${action.to} isn't there for the handoff: he comes no nearer than ${about(feet, input.units)} to ${action.by}.`,
+        marks: [apart(here, before.places[action.to])],
+        says: said('receiver-not-there', { a: action.by, b: action.to, feet }),
       };
     }),
 };

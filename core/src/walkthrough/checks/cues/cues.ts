@@ -20,7 +20,7 @@ export const cues: Check = {
           place: input.timeline.starts[by],
           time: first.start,
           severity: fault.code === 'cue-held' ? ('costs' as const) : ('breaks' as const),
-          sentence: fault.sentence,
+          says: fault.says,
         },
       ];
     }),

@@ -10,7 +10,7 @@ export const excess: Check = {
   source: 'common practice',
   run: ({ play, walks, timeline }) => {
     const line = new Map(walks.map((w) => [w.frame.id, w]));
-    return excessOf(play).flatMap(({ path, sentence }) => {
+    return excessOf(play).flatMap(({ path, says }) => {
       const framed = path[0] === 'frames' ? play.frames[Number(path[1])] : undefined;
       const walk = framed ? line.get(framed.id) : walks[0]!;
       if (!walk) return [];
@@ -23,7 +23,7 @@ export const excess: Check = {
           place: walk.before.places[action?.by ?? '1'],
           time: timeline.actions.find((a) => a.action.id === action?.id)?.start ?? 0,
           severity: 'know' as const,
-          sentence,
+          says,
         },
       ];
     });

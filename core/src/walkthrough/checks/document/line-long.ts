@@ -1,7 +1,7 @@
+import { said } from '../../../language/said.ts';
 import { LONGEST_LINE } from '../../../play/limits.ts';
 import type { Check } from '../../finding.ts';
 import { frameAt } from '../../../motion/moments.ts';
-import { seconds } from '../support.ts';
 
 /** No possession is planned for longer than this, with a shot clock or without. */
 export const lineLong: Check = {
@@ -20,7 +20,7 @@ export const lineLong: Check = {
             place: walks.at(-1)!.after.places['1'],
             time: LONGEST_LINE,
             severity: 'breaks',
-            sentence: `This line takes ${seconds(timeline.end)}. Nothing after ${LONGEST_LINE} s is looked at.`,
+            says: said('line-long', { seconds: timeline.end, most: LONGEST_LINE }),
           },
         ],
 };

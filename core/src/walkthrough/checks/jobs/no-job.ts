@@ -1,3 +1,4 @@
+import { said } from '../../../language/said.ts';
 import { PLAYERS } from '../../../alignment/library.ts';
 import type { Check } from '../../finding.ts';
 
@@ -39,7 +40,7 @@ export const noJob: Check = {
           place: walk.before.places[p],
           time: bars[best.from]!.start,
           severity: 'know' as const,
-          sentence: `${p} has nothing to do in frames ${best.from + 1} to ${best.from + best.count}.`,
+          says: said('no-job', { who: p, from: best.from + 1, to: best.from + best.count }),
         },
       ];
     }),

@@ -1,7 +1,7 @@
+import { said } from '../../../language/said.ts';
 import { PLAYERS } from '../../../alignment/library.ts';
 import type { Check } from '../../finding.ts';
 import { longest, spells, STANDS } from '../../../motion/moments.ts';
-import { seconds } from '../support.ts';
 
 export const standing: Check = {
   code: 'standing',
@@ -29,7 +29,7 @@ export const standing: Check = {
           place: still.from.places[p],
           time: still.from.t,
           severity: 'know' as const,
-          sentence: `${p} stands for ${seconds(still.seconds)}: his man may watch the ball.`,
+          says: said('standing', { who: p, seconds: still.seconds }),
         },
       ];
     }),

@@ -1,8 +1,9 @@
+import { said } from '../../../language/said.ts';
 import { PLAYERS } from '../../../alignment/library.ts';
 import { distance, fromDegrees, unit } from '../../../geometry/vec.ts';
 import type { Check } from '../../finding.ts';
-import { about, aboutScreen, apart, timed } from '../support.ts';
-import { defender, defenderAt, withDefence } from '../with-defence.ts';
+import { aboutScreen, apart, timed } from '../support.ts';
+import { defenderAt, withDefence } from '../with-defence.ts';
 
 /** Middle to middle: a step of room between two bodies (ft), and how far round his shoulder a man still sees (cosine). */
 const STEP = 4;
@@ -35,8 +36,8 @@ export const blindScreen: Check = {
           ...aboutScreen(s, screen),
           time: s.set,
           severity: 'costs' as const,
-          marks: [apart(at, s.at, input.units)],
-          sentence: `${s.by} screens ${defender(d)} from behind at ${about(near, input.units)}, middle to middle: one he cannot see must leave him a step, and may be called.`,
+          marks: [apart(at, s.at)],
+          says: said('blind-screen', { who: s.by, on: d, feet: near }),
         },
       ];
     }),

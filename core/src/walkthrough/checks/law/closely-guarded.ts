@@ -1,8 +1,8 @@
+import { said } from '../../../language/said.ts';
 import { PLAYERS } from '../../../alignment/library.ts';
 import { distance } from '../../../geometry/vec.ts';
 import { longest, spells, type Moment } from '../../../motion/moments.ts';
 import type { Check } from '../../finding.ts';
-import { seconds } from '../support.ts';
 import { DEFENDERS } from '../../../play/vocabulary.ts';
 import { defenderAt, withDefence } from '../with-defence.ts';
 
@@ -43,7 +43,7 @@ export const closelyGuarded: Check = {
               place: spell.from.places[p],
               time: spell.from.t + FIVE,
               severity: 'illegal' as const,
-              sentence: `${p} ${dribbling ? 'dribbles' : 'holds the ball'} closely guarded for ${seconds(spell.seconds)}: five seconds is a violation.`,
+              says: said('closely-guarded', { who: p, dribbles: dribbling, seconds: spell.seconds }),
             },
           ];
         }),

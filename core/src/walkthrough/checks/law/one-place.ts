@@ -1,3 +1,4 @@
+import { said } from '../../../language/said.ts';
 import { PLAYERS } from '../../../alignment/library.ts';
 import { distance } from '../../../geometry/vec.ts';
 import type { Check } from '../../finding.ts';
@@ -32,7 +33,7 @@ export const onePlace: Check = {
               players: [a, b],
               place: state.places[a],
               severity: 'breaks' as const,
-              sentence: `${a} and ${b} stand in one place.`,
+              says: said('one-place', { a, b }),
             },
           ];
         }),

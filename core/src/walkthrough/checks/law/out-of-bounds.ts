@@ -1,3 +1,4 @@
+import { said } from '../../../language/said.ts';
 import { PLAYERS } from '../../../alignment/library.ts';
 import { inBounds } from '../../../court/queries.ts';
 import { holderOf, pathOf } from '../../../play/state.ts';
@@ -22,7 +23,7 @@ export const outOfBounds: Check = {
             place: start.before.places[p],
             time: 0,
             severity: 'illegal' as const,
-            sentence: `${p} starts out of bounds.`,
+            says: said('starts-out', { who: p }),
           }),
         )
       : [];
@@ -34,7 +35,7 @@ export const outOfBounds: Check = {
         ...at(input, step, walk),
         place: out,
         severity: 'illegal',
-        sentence: `${action.by} ${holderOf(before) === action.by ? 'takes the ball' : 'runs'} out of bounds.`,
+        says: said('goes-out', { who: action.by, ball: holderOf(before) === action.by }),
       };
     });
     return [...opening, ...moves];

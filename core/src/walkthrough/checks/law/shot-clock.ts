@@ -1,7 +1,7 @@
+import { said } from '../../../language/said.ts';
 import { RULE_SETS } from '../../../court/rulesets.ts';
 import type { Check } from '../../finding.ts';
 import { frameAt } from '../../../motion/moments.ts';
-import { seconds } from '../support.ts';
 
 /** Shot clocks of the rule books (from memory); high schools play without one, or with their state's. */
 export const shotClock: Check = {
@@ -23,7 +23,7 @@ export const shotClock: Check = {
         place: walks.at(-1)!.after.places['1'],
         time: clock.full,
         severity: 'illegal',
-        sentence: `The play takes ${seconds(end)}; the shot clock has ${clock.full} s.`,
+        says: said('play-long', { seconds: end, clock: clock.full }),
       },
     ];
   },

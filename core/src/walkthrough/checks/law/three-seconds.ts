@@ -1,9 +1,9 @@
+import { said } from '../../../language/said.ts';
 import { PLAYERS } from '../../../alignment/library.ts';
 import type { Court } from '../../../court/court.ts';
 import type { Point } from '../../../geometry/vec.ts';
 import type { Check } from '../../finding.ts';
 import { spells } from '../../../motion/moments.ts';
-import { seconds } from '../support.ts';
 
 /** Three seconds in the lane: in every rule book (from memory). The count runs while the team holds the ball in play. */
 const LIMIT = 3;
@@ -35,7 +35,7 @@ export const threeSeconds: Check = {
           time: s.from.t + LIMIT,
           severity: 'illegal' as const,
           marks: [{ is: 'place' as const, at: s.to.places[p] }],
-          sentence: `${p} is in the lane for ${seconds(s.seconds)}; three is the limit.`,
+          says: said('three-seconds', { who: p, seconds: s.seconds }),
         })),
     );
   },

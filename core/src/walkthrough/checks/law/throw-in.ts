@@ -1,6 +1,7 @@
+import { said } from '../../../language/said.ts';
 import type { Check } from '../../finding.ts';
 import { frameAt } from '../../../motion/moments.ts';
-import { recue, seconds, timed } from '../support.ts';
+import { recue, timed } from '../support.ts';
 
 /** Five seconds to release a throw-in: in every rule book (from memory). */
 const THROW_IN = 5;
@@ -26,14 +27,14 @@ export const throwIn: Check = {
         place: start.places[start.thrower],
         time: THROW_IN,
         severity: 'illegal',
-        sentence: first
-          ? `${start.thrower} throws in after ${seconds(released)}; five is the limit.`
-          : `${start.thrower} never throws the ball in.`,
+        says: first
+          ? said('throw-in-late', { by: start.thrower, seconds: released })
+          : said('throw-in-never', { by: start.thrower }),
         mends:
           first && timed(input, first.action)?.action.cue
             ? [
                 {
-                  words: 'Throw it in as soon as somebody is there',
+                  says: said('mend-throw-in', {}),
                   changes: [recue(timed(input, first.action)!.action, undefined)],
                 },
               ]

@@ -1,3 +1,4 @@
+import { said } from '../../../language/said.ts';
 import type { Check } from '../../finding.ts';
 import { aboutFlight, apart, timed } from '../support.ts';
 
@@ -28,8 +29,8 @@ export const entryAngle: Check = {
         {
           ...aboutFlight(f, pass),
           severity: 'know' as const,
-          marks: [apart(f.from, f.to, input.units)],
-          sentence: `${f.passer} feeds ${f.receiver} ${across ? 'from the other side' : 'from above the key'}: the wing gives the angle past a man in front.`,
+          marks: [apart(f.from, f.to)],
+          says: said('entry-angle', { a: f.passer, b: f.receiver, across }),
         },
       ];
     }),

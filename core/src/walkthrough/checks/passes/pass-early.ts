@@ -1,7 +1,8 @@
+import { said } from '../../../language/said.ts';
 import { BALL_EARLY } from '../../../motion/meeting.ts';
 import { distance } from '../../../geometry/vec.ts';
 import type { Check } from '../../finding.ts';
-import { recue, seconds, timed } from '../support.ts';
+import { recue, timed } from '../support.ts';
 import { passMeetings } from './meetings.ts';
 
 export const passEarly: Check = {
@@ -31,12 +32,15 @@ export const passEarly: Check = {
           time: m.first,
           severity: 'breaks' as const,
           marks: [{ is: 'place' as const, at: m.place }],
-          sentence: `The ball is there ${seconds(early)} before ${receiver}.`,
+          says: said('pass-early', { who: receiver, early }),
           mends: pass.action.cue
             ? [
-                { words: `Pass when ${receiver} is there`, changes: [recue(pass.action, undefined)] },
                 {
-                  words: `Delay the pass by ${seconds(delay - pass.start + bar.start)}`,
+                  says: said('mend-pass-when-there', { who: receiver }),
+                  changes: [recue(pass.action, undefined)],
+                },
+                {
+                  says: said('mend-delay-pass', { seconds: delay - pass.start + bar.start }),
                   changes: [recue(pass.action, { on: 'frame', delay })],
                 },
               ]

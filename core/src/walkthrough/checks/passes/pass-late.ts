@@ -1,6 +1,7 @@
+import { said } from '../../../language/said.ts';
 import { MAN_WAITS } from '../../../motion/meeting.ts';
 import type { Check } from '../../finding.ts';
-import { recue, seconds, timed } from '../support.ts';
+import { recue, timed } from '../support.ts';
 import { passMeetings } from './meetings.ts';
 
 export const passLate: Check = {
@@ -29,10 +30,10 @@ export const passLate: Check = {
           time: m.second,
           severity: 'costs' as const,
           marks: [{ is: 'place' as const, at: m.place }],
-          sentence: `${receiver} waits ${seconds(late)} for the ball: his man is back by then.`,
+          says: said('pass-late', { who: receiver, late }),
           mends: [
             {
-              words: `Delay ${receiver}'s cut by ${seconds(late)}`,
+              says: said('mend-delay-cut', { who: receiver, seconds: late }),
               changes: [recue(cut.action, { on: 'frame', delay })],
             },
           ],

@@ -1,6 +1,7 @@
+import { said } from '../../../language/said.ts';
 import { distance } from '../../../geometry/vec.ts';
 import type { Check } from '../../finding.ts';
-import { aboutFlight, about, apart, timed } from '../support.ts';
+import { aboutFlight, apart, timed } from '../support.ts';
 
 export const passLong: Check = {
   code: 'pass-long',
@@ -17,8 +18,8 @@ export const passLong: Check = {
         {
           ...aboutFlight(f, pass),
           severity: 'costs' as const,
-          marks: [apart(f.from, f.to, input.units)],
-          sentence: `${f.passer}'s pass to ${f.receiver} is ${about(feet, input.units)}; at this level ${about(input.level.safePass, input.units)} is safe.`,
+          marks: [apart(f.from, f.to)],
+          says: said('pass-long', { a: f.passer, b: f.receiver, feet, safe: input.level.safePass }),
         },
       ];
     }),

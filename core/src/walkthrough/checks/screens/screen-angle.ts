@@ -1,3 +1,4 @@
+import { said } from '../../../language/said.ts';
 import { degrees, distance, fromDegrees } from '../../../geometry/vec.ts';
 import { positionAt } from '../../../motion/track.ts';
 import type { Check } from '../../finding.ts';
@@ -29,13 +30,11 @@ export const screenAngleFits: Check = {
           ...aboutScreen(s, screen),
           time: s.set,
           severity: 'costs' as const,
-          marks: [
-            { is: 'angle' as const, at: s.at, from: s.angle, to: wanted, words: `${Math.round(off)}°` },
-          ],
-          sentence: `${s.by}'s back is ${Math.round(off)}° off the way ${s.user} goes.`,
+          marks: [{ is: 'angle' as const, at: s.at, from: s.angle, to: wanted }],
+          says: said('screen-angle', { a: s.by, b: s.user, degrees: off }),
           mends: [
             {
-              words: `Turn ${s.by} toward where ${s.user} goes`,
+              says: said('mend-turn', { a: s.by, b: s.user }),
               changes: [readdress(screen.action, { angle: Math.round(wanted) })],
             },
           ],

@@ -1,5 +1,6 @@
+import { said } from '../../../language/said.ts';
 import type { Check } from '../../finding.ts';
-import { aboutScreen, recue, seconds, timed } from '../support.ts';
+import { aboutScreen, recue, timed } from '../support.ts';
 
 export const screenLeft: Check = {
   code: 'screen-left',
@@ -20,9 +21,14 @@ export const screenLeft: Check = {
           ...aboutScreen(s, screen),
           time: s.left,
           severity: 'breaks' as const,
-          sentence: `${s.by} leaves his screen ${seconds(s.used.at - s.left)} before ${s.user} comes by.`,
+          says: said('screen-left', { a: s.by, b: s.user, early: s.used.at - s.left }),
           mends: next?.action.cue
-            ? [{ words: `Let ${s.by} leave once ${s.user} is by`, changes: [recue(next.action, undefined)] }]
+            ? [
+                {
+                  says: said('mend-leave-once-by', { a: s.by, b: s.user }),
+                  changes: [recue(next.action, undefined)],
+                },
+              ]
             : [],
         },
       ];

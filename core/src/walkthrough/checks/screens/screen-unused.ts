@@ -1,3 +1,4 @@
+import { said } from '../../../language/said.ts';
 import type { Check } from '../../finding.ts';
 import { aboutScreen, timed } from '../support.ts';
 
@@ -16,7 +17,7 @@ export const screenUnused: Check = {
           ...aboutScreen(s, screen),
           time: s.set,
           severity: 'costs' as const,
-          sentence: `Nobody uses ${s.by}'s screen: ${s.user} comes no nearer.`,
+          says: said('screen-unused', { a: s.by, b: s.user }),
         },
       ];
     }),

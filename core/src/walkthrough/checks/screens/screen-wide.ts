@@ -1,6 +1,7 @@
+import { said } from '../../../language/said.ts';
 import { positionAt } from '../../../motion/track.ts';
 import type { Check } from '../../finding.ts';
-import { about, apart, timed } from '../support.ts';
+import { apart, timed } from '../support.ts';
 
 /** Shoulder to hip: farther than this the defender slips between (feet, common practice). */
 const WIDE = 3.6;
@@ -24,8 +25,8 @@ export const screenWide: Check = {
           place: s.at,
           time: s.used.at,
           severity: 'costs' as const,
-          marks: [apart(by, s.at, input.units)],
-          sentence: `${s.user} passes ${about(s.used.distance, input.units)} wide of ${s.by}: his man slips through.`,
+          marks: [apart(by, s.at)],
+          says: said('screen-wide', { a: s.by, b: s.user, feet: s.used.distance }),
         },
       ];
     }),

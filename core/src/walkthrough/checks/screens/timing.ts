@@ -1,5 +1,6 @@
+import { said } from '../../../language/said.ts';
 import type { Check } from '../../finding.ts';
-import { aboutScreen, recue, seconds, timed } from '../support.ts';
+import { aboutScreen, recue, timed } from '../support.ts';
 
 /** A user this long before the screener's arrival has run past an empty place; later it is contact with a moving man (s). */
 const EMPTY = 0.6;
@@ -13,7 +14,6 @@ export const missing =
       const use = timed(input, s.used.action);
       const screen = timed(input, s.action);
       if (!use || !screen) return [];
-      const late = seconds(s.set - s.used.at);
       return [
         {
           ...aboutScreen(s, screen),
@@ -22,13 +22,15 @@ export const missing =
           marks: [{ is: 'place' as const, at: s.at }],
           mends: [
             {
-              words: `Start ${s.user} when the screen is set`,
+              says: said('mend-start-when-set', { who: s.user }),
               changes: [recue(use.action, { on: s.action, event: 'set', delay: 0.05 })],
             },
           ],
-          sentence: early
-            ? `${s.user} is gone ${late} before ${s.by} has set the screen.`
-            : `${s.by} still moves when ${s.user} comes off him: the screen is set ${late} late.`,
+          says: said(early ? 'screen-late' : 'moving-screen', {
+            a: s.by,
+            b: s.user,
+            late: s.set - s.used.at,
+          }),
         },
       ];
     });

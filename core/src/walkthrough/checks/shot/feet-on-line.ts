@@ -1,3 +1,4 @@
+import { said } from '../../../language/said.ts';
 import type { Court } from '../../../court/court.ts';
 import { arcMeetsCorner } from '../../../court/court.ts';
 import { distanceToRim } from '../../../court/queries.ts';
@@ -30,7 +31,7 @@ function stepBack(input: CheckInput, f: Flight, out: number) {
     : { x: (end.x * (d + back)) / d, y: input.court.rimY + ((end.y - input.court.rimY) * (d + back)) / d };
   return [
     {
-      words: `Catch a step farther out`,
+      says: said('mend-step-out', {}),
       changes: [readdress(before.action, { path: [...path.slice(0, -1), moved] })],
     },
   ];
@@ -52,7 +53,7 @@ export const feetOnLine: Check = {
           ...aboutFlight(f, shot),
           severity: 'costs' as const,
           marks: [{ is: 'place' as const, at: f.from }],
-          sentence: `${f.passer}'s feet are on the line: a three for the price of a two.`,
+          says: said('feet-on-line', { who: f.passer }),
           mends: stepBack(input, f, out),
         },
       ];

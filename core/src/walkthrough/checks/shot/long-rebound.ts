@@ -1,8 +1,9 @@
+import { said } from '../../../language/said.ts';
 import { PLAYERS } from '../../../alignment/library.ts';
 import { behindArc, distanceToRim } from '../../../court/queries.ts';
 import { positionAt } from '../../../motion/track.ts';
 import type { Check } from '../../finding.ts';
-import { about, timed } from '../support.ts';
+import { timed } from '../support.ts';
 import { shots } from './taken.ts';
 
 export const longRebound: Check = {
@@ -13,7 +14,7 @@ export const longRebound: Check = {
   source: 'common practice',
   run: (input) =>
     shots(input).flatMap((f) => {
-      const { court, timeline, units } = input;
+      const { court, timeline } = input;
       const shot = timed(input, f.action);
       if (!shot || !behindArc(court, f.from)) return [];
       const there = PLAYERS.filter((p) => {
@@ -29,7 +30,7 @@ export const longRebound: Check = {
           place: f.to,
           time: f.arrive,
           severity: 'know' as const,
-          sentence: `A shot from ${about(distanceToRim(court, f.from), units)} comes off long; nobody is at the foul line for it.`,
+          says: said('long-rebound', { feet: distanceToRim(court, f.from) }),
         },
       ];
     }),

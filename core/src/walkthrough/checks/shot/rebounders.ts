@@ -1,3 +1,4 @@
+import { said } from '../../../language/said.ts';
 import { PLAYERS } from '../../../alignment/library.ts';
 import { distanceToRim } from '../../../court/queries.ts';
 import { positionAt } from '../../../motion/track.ts';
@@ -38,7 +39,7 @@ export const rebounders: Check = {
               {
                 ...base,
                 players: boards.map((m) => m.p),
-                sentence: `${boards.length === 0 ? 'Nobody is' : boards.length === 1 ? 'One man is' : `${boards.length} men are`} near the boards when the shot comes off; you send ${school.rebounders}.`,
+                says: said('rebounders', { count: boards.length, sent: school.rebounders }),
               },
             ]
           : []),
@@ -48,7 +49,7 @@ export const rebounders: Check = {
                 ...base,
                 severity: 'costs' as const,
                 players: [],
-                sentence: 'Nobody is back when the shot comes off.',
+                says: said('nobody-back', {}),
               },
             ]
           : []),

@@ -1,8 +1,9 @@
+import { said } from '../../../language/said.ts';
 import { alongPerimeter, onPerimeter } from '../../../court/perimeter.ts';
 import type { Point } from '../../../geometry/vec.ts';
 import { positionAt } from '../../../motion/track.ts';
 import type { Check } from '../../finding.ts';
-import { about, apart, drives, others } from '../support.ts';
+import { apart, drives, others } from '../support.ts';
 
 /** A man who leaves the corner by more than this while a teammate drives his way brings a defender (feet). */
 const DRIFT = 4;
@@ -15,7 +16,7 @@ export const cornerDrift: Check = {
   source: 'common practice',
   run: (input) =>
     drives(input).flatMap(({ step, walk, run }) => {
-      const { court, timeline, units } = input;
+      const { court, timeline } = input;
       const driver = step.action.by;
       const from = step.before.places[driver];
       const end = positionAt(timeline, driver, run.end);
@@ -34,8 +35,8 @@ export const cornerDrift: Check = {
             place: a,
             time: run.start,
             severity: 'costs' as const,
-            marks: [apart(a, b, units)],
-            sentence: `${p} drifts ${about(b.y - a.y, units)} up from the corner while ${driver} drives: the gap shrinks.`,
+            marks: [apart(a, b)],
+            says: said('corner-drift', { who: p, driver, feet: b.y - a.y }),
           },
         ];
       });

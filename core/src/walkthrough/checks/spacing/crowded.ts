@@ -1,11 +1,12 @@
+import { said } from '../../../language/said.ts';
 import { PLAYERS, type PlayerId } from '../../../alignment/library.ts';
 import type { Court } from '../../../court/court.ts';
 import { distanceToRim } from '../../../court/queries.ts';
 import { distance, type Point } from '../../../geometry/vec.ts';
 import { pathOf, type FrameWalk } from '../../../play/state.ts';
-import type { Check, CheckInput, Mend } from '../../finding.ts';
+import type { Bare, Check, CheckInput, Mend } from '../../finding.ts';
 import { longest, spells, type Moment } from '../../../motion/moments.ts';
-import { about, apart, freeSpot, others, readdress } from '../support.ts';
+import { apart, freeSpot, others, readdress } from '../support.ts';
 
 /** Two stand too near each other only when it lasts (s). */
 const LASTS = 1.2;
@@ -34,7 +35,7 @@ function framesTogether(walks: readonly FrameWalk[], a: PlayerId, b: PlayerId): 
 }
 
 /** Move the one of a pair who came there by a cut to the nearest free spot. */
-function moveAway({ court, walks, school }: CheckInput, m: Moment, a: PlayerId, b: PlayerId): Mend[] {
+function moveAway({ court, walks, school }: CheckInput, m: Moment, a: PlayerId, b: PlayerId): Bare<Mend>[] {
   const now = walks.findIndex((w) => w.frame.id === m.frame);
   const came = walks.slice(0, now + 1);
   for (const p of [b, a]) {
@@ -53,7 +54,9 @@ function moveAway({ court, walks, school }: CheckInput, m: Moment, a: PlayerId, 
     );
     if (!spot) continue;
     const path = [...pathOf(last.action).slice(0, -1), { x: spot.place.x, y: spot.place.y, spot: spot.key }];
-    return [{ words: `Move ${p} to the ${spot.words}`, changes: [readdress(last.action, { path })] }];
+    return [
+      { says: said('mend-move', { who: p, spot: spot.key }), changes: [readdress(last.action, { path })] },
+    ];
   }
   return [];
 }
@@ -65,7 +68,7 @@ export const crowded: Check = {
   limit: '12 ft (10 ft youth) between two men about the arc for 1.2 s; your own limit',
   source: 'common practice',
   run: (input) => {
-    const { court, moments, school, walks, units } = input;
+    const { court, moments, school, walks } = input;
     return PLAYERS.flatMap((a, i) =>
       PLAYERS.slice(i + 1).flatMap((b) => {
         const meant = framesTogether(walks, a, b);
@@ -84,9 +87,9 @@ export const crowded: Check = {
             place: m.places[a],
             time: m.t,
             severity: 'costs' as const,
-            marks: [apart(m.places[a], m.places[b], units)],
+            marks: [apart(m.places[a], m.places[b])],
             mends: moveAway(input, m, a, b),
-            sentence: `${a} and ${b} are ${about(distance(m.places[a], m.places[b]), units)} apart: one man guards both.`,
+            says: said('crowded', { a, b, feet: distance(m.places[a], m.places[b]) }),
           },
         ];
       }),

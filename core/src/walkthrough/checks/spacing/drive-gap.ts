@@ -1,7 +1,8 @@
+import { said } from '../../../language/said.ts';
 import { alongPerimeter, gapsBeside, onPerimeter } from '../../../court/perimeter.ts';
 import { positionAt } from '../../../motion/track.ts';
 import type { Check, Told } from '../../finding.ts';
-import { about, apart, drives, others } from '../support.ts';
+import { apart, drives, others } from '../support.ts';
 
 export const driveGap: Check = {
   code: 'drive-gap',
@@ -11,7 +12,7 @@ export const driveGap: Check = {
   source: 'common practice',
   run: (input) =>
     drives(input).flatMap(({ step, walk, run }): Told[] => {
-      const { court, timeline, units } = input;
+      const { court, timeline } = input;
       const driver = step.action.by;
       const from = step.before.places[driver];
       if (!onPerimeter(court, from)) return [];
@@ -32,7 +33,7 @@ export const driveGap: Check = {
             ...base,
             players: [driver],
             severity: 'know' as const,
-            sentence: `${driver} drives to an open side: no help stands there.`,
+            says: said('drive-open-side', { who: driver }),
           },
         ];
       if (gap.size !== 'single') return [];
@@ -41,8 +42,8 @@ export const driveGap: Check = {
           ...base,
           players: [driver, gap.to],
           severity: 'costs' as const,
-          marks: [apart(from, positionAt(timeline, gap.to, run.start), units)],
-          sentence: `${driver} drives ${gap.side} into a single gap: ${gap.to} is ${about(gap.feet, units)} along, his man a step from helping.`,
+          marks: [apart(from, positionAt(timeline, gap.to, run.start))],
+          says: said('drive-gap', { who: driver, side: gap.side, to: gap.to, feet: gap.feet }),
         },
       ];
     }),

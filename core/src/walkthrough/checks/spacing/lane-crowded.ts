@@ -1,3 +1,4 @@
+import { said } from '../../../language/said.ts';
 import { inLane } from '../../../court/queries.ts';
 import { positionAt } from '../../../motion/track.ts';
 import type { Check } from '../../finding.ts';
@@ -25,7 +26,7 @@ export const laneCrowded: Check = {
           time: at,
           severity: 'costs' as const,
           marks: inside.map((p) => ({ is: 'place' as const, at: positionAt(input.timeline, p, at) })),
-          sentence: `${inside.slice(0, -1).join(', ')} and ${inside.at(-1)} are in the lane while ${step.action.by} drives.`,
+          says: said('lane-crowded', { who: step.action.by, inside }),
         },
       ];
     }),

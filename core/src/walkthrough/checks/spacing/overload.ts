@@ -1,3 +1,4 @@
+import { said } from '../../../language/said.ts';
 import { PLAYERS } from '../../../alignment/library.ts';
 import type { Check } from '../../finding.ts';
 
@@ -25,7 +26,7 @@ export const overload: Check = {
           place: at,
           time: timeline.bars[i]!.end,
           severity: 'costs' as const,
-          sentence: `All five are on the ball's side: their weak side can all help.`,
+          says: said('overload', {}),
         },
       ];
     }),

@@ -8,8 +8,5 @@ export const zoneBehind: Check = {
   words: 'Somebody is behind a zone',
   limit: '2.5 s with nobody along the baseline',
   source: 'common practice',
-  run: missing(
-    (_court, m) => PLAYERS.some((p) => m.places[p].y <= 9),
-    (s) => `Nobody is along the baseline for ${s}: the back line need not look behind.`,
-  ),
+  run: missing((_court, m) => PLAYERS.some((p) => m.places[p].y <= 9), 'zone-behind'),
 };

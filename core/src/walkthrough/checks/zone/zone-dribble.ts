@@ -1,3 +1,4 @@
+import { said } from '../../../language/said.ts';
 import { distanceToRim } from '../../../court/queries.ts';
 import { distance } from '../../../geometry/vec.ts';
 import type { Check } from '../../finding.ts';
@@ -22,7 +23,7 @@ export const zoneDribble: Check = {
       return {
         ...at(input, step, walk),
         severity: 'know',
-        sentence: `${step.action.by}'s dribble neither attacks nor moves a defender: a pass is quicker.`,
+        says: said('zone-dribble', { who: step.action.by }),
       };
     }),
   ),

@@ -13,8 +13,5 @@ export const zoneInside: Check = {
   words: 'Somebody is inside a zone',
   limit: '2.5 s with nobody inside',
   source: 'common practice',
-  run: missing(
-    (court, m) => PLAYERS.some((p) => inside(court, m.places[p])),
-    (s) => `Nobody is inside for ${s}: the zone may step out.`,
-  ),
+  run: missing((court, m) => PLAYERS.some((p) => inside(court, m.places[p])), 'zone-inside'),
 };

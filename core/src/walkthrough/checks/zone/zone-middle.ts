@@ -1,3 +1,4 @@
+import { said } from '../../../language/said.ts';
 import { atHighPost } from '../../../court/queries.ts';
 import type { Check } from '../../finding.ts';
 import { onZone } from './zone-only.ts';
@@ -20,7 +21,7 @@ export const zoneMiddle: Check = {
         time: 0,
         severity: 'costs',
         marks: [{ is: 'place', at: { x: 0, y: court.freeThrowY } }],
-        sentence: 'The ball never touches the high post: a zone is beaten from its middle.',
+        says: said('zone-middle', {}),
       },
     ];
   }),

@@ -1,7 +1,7 @@
+import { said } from '../../../language/said.ts';
 import type { Court } from '../../../court/court.ts';
 import type { Check, CheckInput, Told } from '../../finding.ts';
 import { longest, spells, type Moment } from '../../../motion/moments.ts';
-import { seconds } from '../support.ts';
 
 const againstZone = ({ play }: CheckInput): boolean => play.against.some((a) => a !== 'man' && a !== 'any');
 
@@ -13,7 +13,7 @@ export const onZone =
 /** A threat may be missing for this long (s, common practice). */
 const MISSING = 2.5;
 
-export const missing = (there: (court: Court, m: Moment) => boolean, say: (s: string) => string) =>
+export const missing = (there: (court: Court, m: Moment) => boolean, key: 'zone-inside' | 'zone-behind') =>
   onZone(({ court, moments }) => {
     const gone = longest(spells(moments, (m) => !there(court, m)));
     if (!gone || gone.seconds < MISSING) return [];
@@ -24,7 +24,7 @@ export const missing = (there: (court: Court, m: Moment) => boolean, say: (s: st
         place: { x: 0, y: court.rimY },
         time: gone.from.t,
         severity: 'costs' as const,
-        sentence: say(seconds(gone.seconds)),
+        says: said(key, { seconds: gone.seconds }),
       },
     ];
   });

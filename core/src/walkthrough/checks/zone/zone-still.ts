@@ -1,3 +1,4 @@
+import { said } from '../../../language/said.ts';
 import { PLAYERS } from '../../../alignment/library.ts';
 import { speedAt } from '../../../motion/track.ts';
 import { aboutFlight } from '../support.ts';
@@ -27,7 +28,7 @@ export const zoneStill: Check = {
         {
           ...aboutFlight(f, pass),
           severity: 'costs' as const,
-          sentence: `${STILL} passes and nobody else moves: a zone shifts with the ball alone.`,
+          says: said('zone-still', { passes: STILL }),
         },
       ];
     });

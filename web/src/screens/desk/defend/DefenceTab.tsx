@@ -8,6 +8,8 @@ import {
   playsAs,
   readWords,
   stepOf,
+  tell,
+  teller,
   ZONE_PRESETS,
   type AgainstView,
   type Defence,
@@ -190,11 +192,14 @@ export function DefenceTab() {
             {defence.type === 'man' ? <ManFields defence={defence} /> : <ZoneFields defence={defence} />}
             <Kept defence={defence} />
           </details>
-          {against?.notes.map((n) => (
-            <p key={n} role="alert">
-              {n}
-            </p>
-          ))}
+          {against?.notes.map((n) => {
+            const words = tell(n, teller({ units, women: play.women }));
+            return (
+              <p key={words} role="alert">
+                {words}
+              </p>
+            );
+          })}
           <div aria-busy={stale}>{against && <Seen against={against} court={court} units={units} />}</div>
           <p className="link">
             <Link to="/settings#makes">What we make</Link>, by which a look’s worth is reckoned.

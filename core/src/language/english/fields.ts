@@ -1,6 +1,5 @@
-import type { z } from 'zod';
-
-type Path = readonly PropertyKey[];
+/** Where a field is in a document. */
+export type Path = readonly PropertyKey[];
 
 /** What a field is called by a coach, without its article. */
 const NOUNS: Readonly<Record<string, string>> = {
@@ -79,8 +78,6 @@ const ITEMS: Readonly<Record<string, string>> = {
 };
 
 const keyOf = (path: Path): string => String(path.findLast((p) => typeof p === 'string') ?? '');
-/** Measured in seconds. */
-const TIMES = new Set(['hold', 'seconds', 'delay']);
 
 function nounOf(path: Path): string {
   if (path[0] === 'customCourt' && path.includes('changes')) return NOUNS.changes!;
@@ -109,22 +106,52 @@ export const aField = (path: Path): string => {
   return `${/^[aeiou]/.test(noun) ? 'An' : 'A'} ${noun}`;
 };
 
+/** What is wrong with a field, as figures. */
+export type Wrong =
+  | { readonly is: 'letters'; readonly most: number }
+  | { readonly is: 'entries'; readonly most: number; readonly of: string }
+  | { readonly is: 'most' | 'least'; readonly value: number; readonly unit: '' | ' s' | ' ft' }
+  | { readonly is: 'range'; readonly min: number; readonly max: number; readonly unit: '' | ' s' | ' ft' }
+  | {
+      readonly is:
+        | 'empty'
+        | 'nowhere'
+        | 'far'
+        | 'no-number'
+        | 'missing'
+        | 'unknown'
+        | 'deep'
+        | 'zero-sign'
+        | 'half-sign';
+    };
+
+const PLAINLY: Readonly<
+  Record<Exclude<Wrong, { most: number } | { value: number } | { min: number }>['is'], string>
+> = {
+  empty: 'is empty',
+  nowhere: 'leads nowhere',
+  far: 'is far off the floor',
+  'no-number': 'is not a number',
+  missing: 'is missing or of the wrong kind',
+  unknown: 'is not something Corkscrew knows',
+  deep: 'is nested too deep to be kept',
+  'zero-sign': 'has a character in it that can’t be kept (U+0000)',
+  'half-sign': 'has half a character in it',
+};
+
 /** What is wrong with a field, after its name: "has at most 80 characters". */
-export function wrongIn(issue: z.core.$ZodIssue): string {
-  const key = keyOf(issue.path);
-  const unit = TIMES.has(key) ? ' s' : '';
-  switch (issue.code) {
-    case 'too_big':
-      if (issue.origin === 'string') return `has at most ${issue.maximum} characters`;
-      if (issue.origin === 'array') return `has at most ${issue.maximum} ${ITEMS[key] ?? 'entries'}`;
-      return key === 'x' || key === 'y' ? 'is far off the floor' : `is at most ${issue.maximum}${unit}`;
-    case 'too_small':
-      if (issue.origin === 'string') return 'is empty';
-      if (issue.origin === 'array') return key === 'path' ? 'leads nowhere' : 'is empty';
-      return key === 'x' || key === 'y' ? 'is far off the floor' : `is at least ${issue.minimum}${unit}`;
-    case 'invalid_type':
-      return issue.expected === 'number' ? 'is not a number' : 'is missing or of the wrong kind';
+export function wrongWords(wrong: Wrong): string {
+  switch (wrong.is) {
+    case 'letters':
+      return `has at most ${wrong.most} characters`;
+    case 'entries':
+      return `has at most ${wrong.most} ${ITEMS[wrong.of] ?? 'entries'}`;
+    case 'most':
+    case 'least':
+      return `is at ${wrong.is} ${wrong.value}${wrong.unit}`;
+    case 'range':
+      return `lies between ${wrong.min} and ${wrong.max}${wrong.unit}`;
     default:
-      return 'is not something Corkscrew knows';
+      return PLAINLY[wrong.is];
   }
 }

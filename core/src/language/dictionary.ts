@@ -1,0 +1,156 @@
+import { CUT_KINDS, DRIBBLE_KINDS, PASS_KINDS, SCREEN_KINDS, type REACTIONS } from '../play/vocabulary.ts';
+
+/** A word of the trade in the forms it is said in. */
+export interface Term {
+  /** "curl", "curls". */
+  readonly word: string;
+  readonly plural: string;
+  /** "to curl", "he curls", "curling". */
+  readonly base: string;
+  readonly third: string;
+  readonly ing: string;
+}
+
+const VOWEL = /[aeiou]$/;
+
+/** The regular forms of an English verb; an irregular word says its own. */
+function term(word: string, forms: Partial<Term> = {}): Term {
+  const base = forms.base ?? word;
+  const [head = '', ...rest] = base.split(' ');
+  const tail = rest.length > 0 ? ` ${rest.join(' ')}` : '';
+  const third = /(s|sh|ch|x|z)$/.test(head) ? `${head}es` : `${head}s`;
+  const stem = /[^aeiou]e$/.test(head) ? head.slice(0, -1) : head;
+  return {
+    word,
+    plural: /(s|sh|ch|x|z)$/.test(word) ? `${word}es` : VOWEL.test(word) ? `${word}s` : `${word}s`,
+    base,
+    third: third + tail,
+    ing: `${stem}ing${tail}`,
+    ...forms,
+  };
+}
+
+const CUTS = {
+  basket: term('basket cut', { base: 'cut', ing: 'cutting' }),
+  back: term('back door cut', { base: 'cut back door', ing: 'cutting back door' }),
+  face: term('face cut', { base: 'cut in front', ing: 'cutting in front' }),
+  giveAndGo: term('give and go', {
+    plural: 'give and goes',
+    third: 'gives and goes',
+    ing: 'giving and going',
+  }),
+  curl: term('curl'),
+  straight: term('straight cut', { base: 'come off', ing: 'coming off' }),
+  fade: term('fade'),
+  pop: term('pop', { ing: 'popping' }),
+  slip: term('slip', { ing: 'slipping' }),
+  roll: term('roll'),
+  shortRoll: term('short roll', { base: 'roll short' }),
+  shuffle: term('shuffle cut', { base: 'cut off the back screen', ing: 'cutting off the back screen' }),
+  rub: term('rub cut', { base: 'rub off the post', ing: 'rubbing off the post' }),
+  overTheTop: term('cut over the top', { plural: 'cuts over the top', ing: 'cutting over the top' }),
+  shallow: term('shallow cut', { base: 'cut shallow', ing: 'cutting shallow' }),
+  zip: term('zip cut', { base: 'zip up', ing: 'zipping up' }),
+  flash: term('flash'),
+  lCut: term('L-cut', { ing: 'L-cutting' }),
+  vCut: term('V-cut', { ing: 'V-cutting' }),
+  duckIn: term('duck-in', { plural: 'duck-ins', base: 'duck in' }),
+  postUp: term('post-up', { plural: 'post-ups', base: 'post up' }),
+  lift: term('lift'),
+  drift: term('drift'),
+  fill: term('fill'),
+  replace: term('replace'),
+  exchange: term('exchange'),
+  clear: term('clear-out', { plural: 'clear-outs', base: 'clear' }),
+  cut45: term('45 cut', { base: 'cut from the weak wing', ing: 'cutting from the weak wing' }),
+  circleUnder: term('circle under', { plural: 'circles under' }),
+  loop: term('loop'),
+  space: term('spacing', { plural: 'spacings', base: 'space' }),
+} as const satisfies Record<(typeof CUT_KINDS)[number], Term>;
+
+const SCREENS = {
+  onBall: term('ball screen', { base: 'screen the ball' }),
+  stepUp: term('step-up screen', { base: 'step up to screen', ing: 'stepping up to screen' }),
+  drag: term('drag screen', { base: 'drag-screen' }),
+  ghost: term('ghost screen', { base: 'ghost the screen' }),
+  rescreen: term('rescreen', { base: 'screen again' }),
+  pinDown: term('pin-down', { plural: 'pin-downs', base: 'pin down', ing: 'pinning down' }),
+  widePin: term('wide pin', { base: 'set a wide pin', ing: 'setting a wide pin' }),
+  back: term('back screen', { base: 'back-screen' }),
+  flare: term('flare', { base: 'set a flare', ing: 'setting a flare' }),
+  cross: term('cross screen', { base: 'cross-screen' }),
+  stagger: term('stagger', { base: 'set a stagger', ing: 'setting a stagger' }),
+  double: term('double screen', { base: 'double the screen' }),
+  elevator: term('elevator', { base: 'close the gap behind' }),
+  baseline: term('baseline screen', { base: 'screen the baseline' }),
+  seal: term('pin inside', { plural: 'pins inside', base: 'pin inside', ing: 'pinning inside' }),
+  zone: term('zone screen', { base: 'screen the zone' }),
+} as const satisfies Record<(typeof SCREEN_KINDS)[number], Term>;
+
+const DRIBBLES = {
+  drive: term('drive'),
+  attack: term('attack'),
+  retreat: term('retreat dribble', { base: 'retreat' }),
+  dribbleAt: term('dribble-at', { plural: 'dribble-ats', base: 'dribble at' }),
+  advance: term('advance', { base: 'bring it' }),
+  reject: term('reject', { base: 'reject the screen' }),
+  weave: term('weave'),
+} as const satisfies Record<(typeof DRIBBLE_KINDS)[number], Term>;
+
+const PASSES = {
+  chest: term('pass', { plural: 'passes' }),
+  bounce: term('bounce pass', { plural: 'bounce passes', base: 'bounce it' }),
+  pocket: term('pocket pass', {
+    plural: 'pocket passes',
+    base: 'slip it in the pocket',
+    ing: 'slipping it in the pocket',
+  }),
+  lob: term('lob', { ing: 'lobbing' }),
+  skip: term('skip pass', { plural: 'skip passes', base: 'skip', ing: 'skipping' }),
+} as const satisfies Record<(typeof PASS_KINDS)[number], Term>;
+
+const ACTIONS = {
+  cut: term('cut', { ing: 'cutting' }),
+  dribble: term('dribble'),
+  pass: term('pass', { plural: 'passes' }),
+  screen: term('screen'),
+  handoff: term('hand off', { plural: 'hand offs' }),
+  shot: term('shot', { base: 'shoot' }),
+  fake: term('fake'),
+  hold: term('hold'),
+  sealOff: term('seal'),
+} as const;
+
+const COVERAGES = {
+  drop: term('drop', { ing: 'dropping' }),
+  level: term('level', { base: 'come to the level' }),
+  show: term('show'),
+  under: term('under', { plural: 'unders', base: 'go under' }),
+  over: term('over', { plural: 'overs', base: 'go over' }),
+  switch: term('switch'),
+  trap: term('trap', { ing: 'trapping' }),
+  push: term('push', { base: 'push to the side' }),
+  trail: term('trail'),
+  topLock: term('top-lock', { base: 'lock on top' }),
+  bump: term('bump'),
+  deny: term('denial', { plural: 'denials', base: 'deny', third: 'denies' }),
+  front: term('front'),
+  help: term('help', { plural: 'helps' }),
+} as const satisfies Partial<Record<(typeof REACTIONS)[number] | 'help', Term>>;
+
+/** The trade's standard words by their keys, kinds before the general word: "cut.curl", "cut". A team may have its own. */
+const prefixed = <P extends string, T extends Record<string, Term>>(prefix: P, terms: T) =>
+  Object.fromEntries(Object.entries(terms).map(([k, v]) => [`${prefix}.${k}`, v])) as {
+    readonly [K in keyof T & string as `${P}.${K}`]: Term;
+  };
+
+export const DICTIONARY = {
+  ...ACTIONS,
+  ...prefixed('cut', CUTS),
+  ...prefixed('screen', SCREENS),
+  ...prefixed('dribble', DRIBBLES),
+  ...prefixed('pass', PASSES),
+  ...prefixed('coverage', COVERAGES),
+};
+export type TermKey = keyof typeof DICTIONARY;
+export type Dictionary = Readonly<Record<TermKey, Term>>;

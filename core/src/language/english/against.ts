@@ -1,0 +1,44 @@
+import type { PlayerId } from '../../alignment/library.ts';
+import { spotByKey } from '../../court/spots.ts';
+import type { Teller } from '../teller.ts';
+
+/** A spot by its key. */
+const spot = (key: string): string => spotByKey(key)?.words ?? key;
+
+/** What the defence makes of it. Defenders by their index, spots by their keys, feet and seconds. */
+export const AGAINST_SENTENCES = {
+  'lane-contested': (
+    { by, passer, receiver, early }: { by: number; passer: PlayerId; receiver: PlayerId; early: number },
+    t: Teller,
+  ) =>
+    `${t.theirs(by)} is in the lane of ${passer}'s pass to ${receiver}: ${t.his} hand is there ${t.seconds(early)} before the ball.`,
+  'pass-window': (
+    {
+      receiver,
+      by,
+      verdict,
+      from,
+      to,
+    }: { receiver: PlayerId; by: number; verdict: string; from: number; to: number },
+    t: Teller,
+  ) =>
+    `The pass to ${receiver} comes ${t.seconds(by)} ${verdict}: ${t.he} is free from ${t.clock(from)} to ${t.clock(to)}.`,
+  'look-open': ({ who, by, feet }: { who: PlayerId; by: number; feet: number }, t: Teller) =>
+    `${who}'s shot is not open: ${t.theirs(by)} is ${t.about(feet)} away when it leaves ${t.his} hand.`,
+  'help-unseen': (
+    { by, who, from, to }: { by: number; who: PlayerId; from: number; to: number },
+    t: Teller,
+  ) =>
+    `${t.theirs(by)} helps and leaves ${who}: ${t.he} is open from ${t.clock(from)} to ${t.clock(to)}, and nobody looks for ${t.him}.`,
+  'no-outlet': ({ who, seconds }: { who: PlayerId; seconds: number }, t: Teller) =>
+    `Two are on ${who} for ${t.seconds(seconds)} and every lane is covered: nobody is an outlet.`,
+  'soft-empty': ({ ball, soft }: { ball: string; soft: readonly string[] }) =>
+    `Ball at the ${spot(ball)}: the zone is soft at the ${soft.map(spot).join(', ')}, and nobody is there.`,
+  backside: ({ soft, decisions }: { soft: string; decisions: number }) =>
+    `The far side is soft at the ${spot(soft)}, and for ${decisions} decisions nobody is there: the zone can load up on the ball.`,
+  'close-out-unused': (
+    { by, who, feet, late }: { by: number; who: PlayerId; feet: number; late: number },
+    t: Teller,
+  ) =>
+    `${t.theirs(by)} is ${t.about(feet)} from ${who} and ${t.seconds(late)} late for ${t.his} shot; the ball never goes there.`,
+};

@@ -1,0 +1,88 @@
+import type { PlayerId } from '../../alignment/library.ts';
+import type { Verb } from '../../play/document.ts';
+import type { Teller } from '../teller.ts';
+
+type One = { who: PlayerId };
+type Two = { a: PlayerId; b: PlayerId };
+type None = Record<never, never>;
+
+const CAN: Partial<Record<Verb, string>> = {
+  pass: 'pass',
+  dribble: 'dribble',
+  handoff: 'hand off',
+  shot: 'shoot',
+};
+
+/** What breaks, costs or is good to know about our five and the ball. Feet and seconds. */
+export const FLOOR_SENTENCES = {
+  'ball-not-his': ({ who, does, holder }: One & { does: Verb; holder: PlayerId | null }) =>
+    `${who} can't ${CAN[does] ?? does}: ${holder ? `${holder} has it` : 'the shot is up'}.`,
+  'dead-dribble': ({ who }: One, t: Teller) =>
+    `${who} has picked up ${t.his} dribble and can't start another.`,
+  'to-himself': ({ who, does }: One & { does: Verb }, t: Teller) =>
+    `${who} can't ${CAN[does] ?? does} to ${t.himself}.`,
+  'receiver-not-there': ({ a, b, feet }: Two & { feet: number }, t: Teller) =>
+    `${b} isn't there for the handoff: ${t.he} comes no nearer than ${t.about(feet)} to ${a}.`,
+  'idle-ball': ({ who, seconds }: One & { seconds: number }, t: Teller) =>
+    `${who} holds the ball for ${t.seconds(seconds)}: five is the count when ${t.he} is closely guarded.`,
+  'three-seconds': ({ who, seconds }: One & { seconds: number }, t: Teller) =>
+    `${who} is in the lane for ${t.seconds(seconds)}; three is the limit.`,
+  'starts-out': ({ who }: One) => `${who} starts out of bounds.`,
+  'goes-out': ({ who, ball }: One & { ball: boolean }) =>
+    `${who} ${ball ? 'takes the ball' : 'runs'} out of bounds.`,
+  'one-place': ({ a, b }: Two) => `${a} and ${b} stand in one place.`,
+  'closely-guarded': ({ who, dribbles, seconds }: One & { dribbles: boolean; seconds: number }, t: Teller) =>
+    `${who} ${dribbles ? 'dribbles' : 'holds the ball'} closely guarded for ${t.seconds(seconds)}: five seconds is a violation.`,
+  'blind-screen': ({ who, on, feet }: One & { on: number; feet: number }, t: Teller) =>
+    `${who} screens ${t.theirs(on)} from behind at ${t.about(feet)}, middle to middle: one ${t.he} cannot see must leave ${t.him} a step, and may be called.`,
+  'screen-late': ({ a, b, late }: Two & { late: number }, t: Teller) =>
+    `${b} is gone ${t.seconds(late)} before ${a} has set the screen.`,
+  'moving-screen': ({ a, b, late }: Two & { late: number }, t: Teller) =>
+    `${a} still moves when ${b} comes off ${t.him}: the screen is set ${t.seconds(late)} late.`,
+  'screen-left': ({ a, b, early }: Two & { early: number }, t: Teller) =>
+    `${a} leaves ${t.his} screen ${t.seconds(early)} before ${b} comes by.`,
+  'screen-angle': ({ a, b, degrees }: Two & { degrees: number }) =>
+    `${a}'s back is ${Math.round(degrees)}° off the way ${b} goes.`,
+  'screen-wide': ({ a, b, feet }: Two & { feet: number }, t: Teller) =>
+    `${b} passes ${t.about(feet)} wide of ${a}: ${t.his} man slips through.`,
+  'screen-unused': ({ a, b }: Two) => `Nobody uses ${a}'s screen: ${b} comes no nearer.`,
+  'pass-long': ({ a, b, feet, safe }: Two & { feet: number; safe: number }, t: Teller) =>
+    `${a}'s pass to ${b} is ${t.about(feet)}; at this level ${t.about(safe)} is safe.`,
+  'pass-early': ({ who, early }: One & { early: number }, t: Teller) =>
+    `The ball is there ${t.seconds(early)} before ${who}.`,
+  'pass-late': ({ who, late }: One & { late: number }, t: Teller) =>
+    `${who} waits ${t.seconds(late)} for the ball: ${t.his} man is back by then.`,
+  'entry-angle': ({ a, b, across }: Two & { across: boolean }) =>
+    `${a} feeds ${b} ${across ? 'from the other side' : 'from above the key'}: the wing gives the angle past a man in front.`,
+  crowded: ({ a, b, feet }: Two & { feet: number }, t: Teller) =>
+    `${a} and ${b} are ${t.about(feet)} apart: one man guards both.`,
+  'drive-open-side': ({ who }: One) => `${who} drives to an open side: no help stands there.`,
+  'drive-gap': (
+    { who, side, to, feet }: One & { side: 'left' | 'right'; to: PlayerId; feet: number },
+    t: Teller,
+  ) =>
+    `${who} drives ${side} into a single gap: ${to} is ${t.about(feet)} along, ${t.his} man a step from helping.`,
+  'lane-crowded': ({ who, inside }: One & { inside: readonly PlayerId[] }, t: Teller) =>
+    `${t.all(inside)} ${inside.length > 1 ? 'are' : 'is'} in the lane while ${who} drives.`,
+  'corner-drift': ({ who, driver, feet }: One & { driver: PlayerId; feet: number }, t: Teller) =>
+    `${who} drifts ${t.about(feet)} up from the corner while ${driver} drives: the gap shrinks.`,
+  overload: (_: None) => `All five are on the ball's side: their weak side can all help.`,
+  standing: ({ who, seconds }: One & { seconds: number }, t: Teller) =>
+    `${who} stands for ${t.seconds(seconds)}: ${t.his} man may watch the ball.`,
+  'no-job': ({ who, from, to }: One & { from: number; to: number }) =>
+    `${who} has nothing to do in frames ${from} to ${to}.`,
+  'feet-on-line': ({ who }: One) => `${who}'s feet are on the line: a three for the price of a two.`,
+  rebounders: ({ count, sent }: { count: number; sent: number }) =>
+    `${count === 0 ? 'Nobody is' : count === 1 ? 'One man is' : `${count} men are`} near the boards when the shot comes off; you send ${sent}.`,
+  'long-rebound': ({ feet }: { feet: number }, t: Teller) =>
+    `A shot from ${t.about(feet)} comes off long; nobody is at the foul line for it.`,
+  'zone-middle': (_: None) => 'The ball never touches the high post: a zone is beaten from its middle.',
+  'zone-inside': ({ seconds }: { seconds: number }, t: Teller) =>
+    `Nobody is inside for ${t.seconds(seconds)}: the zone may step out.`,
+  'zone-behind': ({ seconds }: { seconds: number }, t: Teller) =>
+    `Nobody is along the baseline for ${t.seconds(seconds)}: the back line need not look behind.`,
+  'zone-still': ({ passes }: { passes: number }) =>
+    `${passes} passes and nobody else moves: a zone shifts with the ball alone.`,
+  'zone-dribble': ({ who }: One) =>
+    `${who}'s dribble neither attacks nor moves a defender: a pass is quicker.`,
+};
