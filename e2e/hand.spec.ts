@@ -70,12 +70,11 @@ test('the same play by the pointer alone, counted', async ({ page, app }) => {
   await tie('a1', 'a2');
   await stroke([0, 26.5], [13, 3]);
   await press('Next frame');
-  await stroke([6, 19], [19, 6]);
+  await stroke([6, 19], [20.5, 5]);
   await stroke([21.75, 3.5], [-3.2, 21.2]);
   await press('Next frame');
   await stroke([-6, 19], [-3.2, 21.2]);
-  await page.waitForTimeout(50);
-  await stroke([19.8, 5.5], [8, 4]);
+  await stroke([19.9, 5.6], [8, 4]);
   await press('Next frame');
   await stroke([-3.2, 21.2], [6, 19]);
   await stroke([-6, 19], [-8.5, 24.8]);

@@ -7,7 +7,7 @@ import {
   optionsOf,
   PLAYERS,
   schemeOf,
-  seenAt,
+  situationAt,
   settled,
   softMap,
   softSpots,
@@ -64,8 +64,8 @@ export function softAnswer(asked: SoftAsked): Result {
     f.oy[j] = p.y;
   });
   f.holder = places.findIndex((p) => Math.hypot(p.x - ball.x, p.y - ball.y) < 2.5);
-  const seen = seenAt(places, ball, chasedBy(table, court, places, ball));
-  settled(schemeOf(table, asked.schools, court), level, seen, f.dx, f.dy);
+  const situation = situationAt(places, ball, chasedBy(table, court, places, ball));
+  settled(schemeOf(table, asked.schools, court), level, situation, f.dx, f.dy);
   const options = optionsOf(f);
   return {
     ok: true,

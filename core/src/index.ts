@@ -1,29 +1,74 @@
-export * from './geometry/vec.ts';
-export * from './geometry/curve.ts';
-export * from './court/court.ts';
-export * from './court/rulesets.ts';
-export * from './court/lines.ts';
-export * from './court/spots.ts';
-export * from './court/queries.ts';
-export * from './court/perimeter.ts';
-export * from './court/units.ts';
-export * from './alignment/library.ts';
-export * from './alignment/recognise.ts';
-export * from './play/document.ts';
-export * from './play/read.ts';
-export * from './play/same.ts';
+/** What the rest of Corkscrew uses of the core, and no more. */
+export { pointAt, polyline, slice, through, type Curve } from './geometry/curve.ts';
+export { degrees, fromDegrees, unit, type Point } from './geometry/vec.ts';
+export { THROW_IN_DEPTH, type Court, type RuleSetKey } from './court/court.ts';
+export { courtLines, type CourtLine } from './court/lines.ts';
+export { alongPerimeter, gapsBeside, onPerimeter, perimeterPoint } from './court/perimeter.ts';
+export { inBounds, rimOf } from './court/queries.ts';
+export { courtFor, RULE_SETS, type CustomCourt } from './court/rulesets.ts';
+export { nearestSpot, spotByCode, spotByKey, spotPoint, SPOTS, type SpotKey } from './court/spots.ts';
+export { feetIn, sayDistance, type Units } from './court/units.ts';
+export {
+  alignmentByKey,
+  alignmentPlaces,
+  ALIGNMENTS,
+  byPlayer,
+  PLAYERS,
+  type PlayerId,
+} from './alignment/library.ts';
+export { recognise } from './alignment/recognise.ts';
+export type { ActionPatch, Change, NewAction } from './play/change.ts';
 export { contentOf, lineContent } from './play/content.ts';
-export * from './play/tree.ts';
-export * from './play/state.ts';
-export * from './play/kinds.ts';
-export * from './play/change.ts';
+export {
+  CourtKeySchema,
+  DefenceSchema,
+  LevelSchema,
+  PlaySchema,
+  TempoSchema,
+  VERSION,
+  type Action,
+  type ActionOf,
+  type Cue,
+  type Defence,
+  type Frame,
+  type Level,
+  type Play,
+  type Read,
+  type Tempo,
+  type Verb,
+  type Waypoint,
+} from './play/document.ts';
 export { edit, editAll } from './play/edit.ts';
-export * from './play/limits.ts';
-export * from './play/names.ts';
-export type { EditResult } from './play/result.ts';
-export { excessOf } from './play/gate.ts';
 export { unkeepable } from './play/keepable.ts';
-export { bytesOf, utf8Length } from './play/size.ts';
+export { catchPlace, cutKind, passKind, playerAt, screenAngle, screenKind } from './play/kinds.ts';
+export { COURT_RANGES, LIMITS, SETTABLE, within } from './play/limits.ts';
+export { newPlay, type NewPlay } from './play/new-play.ts';
+export { rotateNumbers, swapNumbers } from './play/operations.ts';
+export { readPlay, readPlayText, writePlay } from './play/read.ts';
+export type { EditResult } from './play/result.ts';
+export { canonical, sameDocument } from './play/same.ts';
+export { utf8Length } from './play/size.ts';
+export {
+  holderOf,
+  pathOf,
+  startState,
+  stateAt,
+  walkFrame,
+  walkLine,
+  type FloorState,
+  type FrameWalk,
+  type Step,
+} from './play/state.ts';
+export {
+  childrenOf,
+  findAction,
+  frameById,
+  freshIds,
+  leaves,
+  lineThrough,
+  lineTo,
+  mainLine,
+} from './play/tree.ts';
 export {
   AGAINST,
   CUT_KINDS,
@@ -35,62 +80,113 @@ export {
   TEMPOS,
   type DefenderId,
 } from './play/vocabulary.ts';
-export * from './play/operations.ts';
-export * from './play/new-play.ts';
-export * from './gesture/snap.ts';
-export * from './gesture/propose.ts';
-export * from './gesture/reread.ts';
-export * from './gesture/verbs.ts';
-export * from './answers/choices.ts';
-export * from './motion/level.ts';
-export { LEVELS } from './motion/levels.ts';
-export * from './motion/timeline.ts';
-export * from './motion/compile.ts';
-export * from './motion/track.ts';
+export { ON_MAN, propose, THERE } from './gesture/propose.ts';
+export { reread } from './gesture/reread.ts';
+export { between, NUDGE, snap } from './gesture/snap.ts';
+export { NEEDS, unavailable } from './gesture/verbs.ts';
+export { compile, type Compiled } from './motion/compile.ts';
+export { levelRecord, type LevelRecord } from './motion/level.ts';
+export { frameAt, momentAt } from './motion/moments.ts';
 export { restTimes } from './motion/rest.ts';
-export * from './defence/plan.ts';
+export type { Timeline } from './motion/timeline.ts';
+export { ballAt, facingAt, positionAt, track } from './motion/track.ts';
+export { readPoint, type ReadChoice, type ReadPoint } from './answers/choices.ts';
+export { floorOf, type Floor } from './space/floor.ts';
+export { GRID, mapSoftness, softMap, softSpots, type SoftMap, type SoftSpot } from './space/soft-spots.ts';
+export { optionsOf, worstSplit, type Option, type Split } from './space/split.ts';
 export { coveragesMet, type Met } from './defence/meet.ts';
-export * from './defence/setup.ts';
-export * from './defence/presets.ts';
-export * from './defence/defended.ts';
-export * from './defence/rails.ts';
-export * from './defence/simulate.ts';
-export * from './defence/zone/tables.ts';
-export { alternativesOf, schemeOf, zoneByKey, type Scheme } from './defence/zone/scheme.ts';
-export { seenAt, settled, type Seen } from './defence/zone/shade.ts';
+export { HELPS, OFF_BALL_COVERAGES, ON_BALL_COVERAGES, type Plan } from './defence/plan.ts';
+export {
+  COVERAGE_WORDS,
+  defenceByWord,
+  defenceWords,
+  HELP_WORDS,
+  MAN_PRESETS,
+  playsAs,
+  PRESETS,
+  ZONE_PRESETS,
+  type Preset,
+} from './defence/presets.ts';
+export { railsOf, type Rails } from './defence/rails.ts';
+export { asRead, setupOf } from './defence/setup.ts';
+export { simulate } from './defence/simulate.ts';
+export { chaseFloor, startChase, stepChase, throwTo, type Chase, type Chased } from './defence/zone/chase.ts';
 export { chasedBy } from './defence/zone/chasers.ts';
-export * from './defence/zone/film.ts';
-export * from './defence/zone/chase.ts';
-export * from './space/floor.ts';
-export * from './look/openness.ts';
-export * from './look/passes.ts';
-export * from './look/seeing.ts';
-export * from './space/soft-spots.ts';
-export * from './space/split.ts';
-export * from './look/against.ts';
-export * from './look/view.ts';
-export * from './look/propose-places.ts';
-export { passTo, trapped, SPACE, type Pass } from './space/times.ts';
+export {
+  ballOf,
+  sampleAt,
+  slidesOf,
+  type BallPiece,
+  type Slide,
+  type SlidePace,
+} from './defence/zone/film.ts';
+export { alternativesOf, schemeOf, zoneByKey, type Scheme } from './defence/zone/scheme.ts';
+export { situationAt, settled } from './defence/zone/shade.ts';
+export { JOBS, ZONES, type Job, type ZoneKey, type ZoneTable } from './defence/zone/tables.ts';
+export { playAgainst, type Against } from './look/against.ts';
+export { opennessAt, type Openness } from './look/openness.ts';
+export type { PassSeen } from './look/passes.ts';
+export { proposePlaces, type PlaceRules, type Proposal } from './look/propose-places.ts';
+export { seeingOf } from './look/seeing.ts';
+export { bodyAt, stepOf, timeOf, viewOf, type AgainstView } from './look/view.ts';
 export { openMakes, withMakes, type OpenMakes } from './look/worth.ts';
-export * from './walkthrough/finding.ts';
-export * from './motion/moments.ts';
-export * from './walkthrough/school.ts';
-export * from './walkthrough/registry.ts';
-export * from './walkthrough/walkthrough.ts';
-export * from './metrics/metrics.ts';
-export * from './beat/beat.ts';
-export * from './beat/text.ts';
-export { startAt, tieTo, untie, lastFor } from './beat/retime.ts';
-export * from './language/caption.ts';
-export { tell } from './language/tell.ts';
-export { teller, type Teller } from './language/teller.ts';
-export type { Said } from './language/said.ts';
+export { GROUPS, type Finding, type Group, type Mark } from './walkthrough/finding.ts';
+export { CHECKS } from './walkthrough/registry.ts';
+export { teachingFor, type OwnTeaching, type Teaching } from './walkthrough/teaching.ts';
+export { silencedBefore, walkThrough, type SilencedBefore } from './walkthrough/walkthrough.ts';
+export {
+  COMPARED,
+  figuresOf,
+  metricsOf,
+  type ComparedKey,
+  type Metrics,
+  type TimedLook,
+} from './metrics/metrics.ts';
+export { beatOf, type Beat, type BeatBlock, type BeatThread } from './beat/beat.ts';
+export { lastFor, startAt, tieTo, untie } from './beat/retime.ts';
+export { beatText } from './beat/text.ts';
+export { actionWords, captionOf } from './language/caption.ts';
+export { MEASURE_WORDS, UNAVAILABLE_WORDS, VERB_WORDS } from './language/labels.ts';
 export { placesPassed } from './language/passed.ts';
-export * from './keeping/extent.ts';
-export * from './keeping/draft.ts';
-export * from './keeping/opening.ts';
-export * from './keeping/machine.ts';
-export * from './playbook/shapes.ts';
-export * from './playbook/summary.ts';
-export * from './playbook/card.ts';
-export * from './playbook/derive.ts';
+export { atPlace, placeSaid, placeWords } from './language/place.ts';
+export { readWords } from './language/read.ts';
+export { tell } from './language/tell.ts';
+export { teller } from './language/teller.ts';
+export { isCovered, type Draft } from './keeping/draft.ts';
+export { grewFrom, isWithin, printOf, saveName, START, type Extent } from './keeping/extent.ts';
+export {
+  keeping,
+  step,
+  type Answered,
+  type At,
+  type Effect,
+  type Happening,
+  type Keeping,
+  type Meant,
+  type Rules,
+} from './keeping/machine.ts';
+export { opening, taking, type Answer, type Found, type Theirs } from './keeping/opening.ts';
+export { cardOf } from './playbook/card.ts';
+export { derive, DERIVED_VERSION, isLong, type Derived } from './playbook/derive.ts';
+export {
+  PlayRowSchema,
+  ProblemSchema,
+  SavedSchema,
+  SaveSchema,
+  StoredPlaySchema,
+  SummarySchema,
+  TeamChangeSchema,
+  TeamSchema,
+  VersionRowSchema,
+  type Defaults,
+  type PlayRow,
+  type Problem,
+  type Save,
+  type Saved,
+  type StoredPlay,
+  type Summary,
+  type Team,
+  type TeamChange,
+  type VersionRow,
+} from './playbook/shapes.ts';
+export { summarise } from './playbook/summary.ts';

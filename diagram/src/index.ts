@@ -9,5 +9,4 @@ export * from './marks.ts';
 export * from './trail.ts';
 export * from './words.ts';
 export * from './zone.ts';
-export { circle } from './strokes.ts';
 export * from './markup.ts';

@@ -68,7 +68,7 @@ export interface Scale {
 }
 
 /** A view of the floor, kept on a device: documents and spoken sides do not change with it. */
-export interface Turn {
+interface Turn {
   /** The basket at the bottom instead of the top. */
   readonly down: boolean;
   /** Left is right. */

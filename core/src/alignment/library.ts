@@ -12,7 +12,7 @@ export function byPlayer<T>(fn: (player: PlayerId, index: number) => T): Record<
 }
 
 /** A spot, or a step away from one (feet), for alignments that stand between the named places. */
-export type Anchor = SpotKey | { readonly from: SpotKey; readonly dx: number; readonly dy: number };
+type Anchor = SpotKey | { readonly from: SpotKey; readonly dx: number; readonly dy: number };
 
 export interface Alignment {
   readonly key: string;
@@ -180,7 +180,7 @@ export const ALIGNMENTS: readonly Alignment[] = [
 const BY_KEY = new Map(ALIGNMENTS.map((a) => [a.key, a]));
 export const alignmentByKey = (key: string): Alignment | undefined => BY_KEY.get(key);
 
-export function anchorPlace(court: Court, anchor: Anchor): Point & { spot?: SpotKey } {
+function anchorPlace(court: Court, anchor: Anchor): Point & { spot?: SpotKey } {
   if (typeof anchor === 'string') return { ...spotPoint(court, anchor), spot: anchor };
   const base = spotPoint(court, anchor.from);
   return { x: base.x + anchor.dx, y: base.y + anchor.dy };

@@ -14,9 +14,9 @@ export interface Recognised {
 }
 
 /** Farther than this in all, or for any one man, and it is not that alignment (feet, common practice: about a step each). */
-export const REASON = { total: 26, one: 8 } as const;
+const REASON = { total: 26, one: 8 } as const;
 /** Two alignments this close (feet) are a tie: both names are honest. */
-export const TIE = 0.5;
+const TIE = 0.5;
 
 /** Cheapest way of putting five players on five spots, feet. One without a place may stand anywhere. */
 export function assign(

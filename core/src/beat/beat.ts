@@ -5,7 +5,7 @@ import type { Timeline, TimedAction } from '../motion/timeline.ts';
 import type { Tempo } from '../play/document.ts';
 
 /** A moment on one man's stave: seconds, and the row from 0 (number 1) to 4. */
-export interface BeatPoint {
+interface BeatPoint {
   readonly t: number;
   readonly row: number;
 }
@@ -31,7 +31,7 @@ export interface BeatBlock {
   readonly critical: boolean;
 }
 
-export interface BeatTie {
+interface BeatTie {
   readonly from: BeatPoint;
   readonly to: BeatPoint;
   readonly action: string;
@@ -39,7 +39,7 @@ export interface BeatTie {
 }
 
 /** Two who miss each other: it leans by the seconds between them. */
-export interface BeatMiss {
+interface BeatMiss {
   readonly from: BeatPoint;
   readonly to: BeatPoint;
   readonly action: string;
@@ -64,7 +64,7 @@ export interface Beat {
   readonly end: number;
 }
 
-export const rowOf = (player: PlayerId): number => PLAYERS.indexOf(player);
+const rowOf = (player: PlayerId): number => PLAYERS.indexOf(player);
 
 const tempoOf = ({ action, run }: TimedAction): Tempo | null =>
   run ? (('tempo' in action ? action.tempo : undefined) ?? 'cut') : null;

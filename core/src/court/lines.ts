@@ -12,7 +12,7 @@ export type CourtLine =
       readonly from: number;
       readonly to: number;
     };
-export type LineName =
+type LineName =
   | 'baseline'
   | 'sideline'
   | 'lane'

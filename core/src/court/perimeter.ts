@@ -5,9 +5,9 @@ import type { Point } from '../geometry/vec.ts';
 /** Perimeter players stand on a line this far outside the arc (feet). */
 const OUTSIDE = 1.5;
 /** One spot of the perimeter, feet (common practice: players stand 15 to 18 ft apart). */
-export const SPOT = 15;
+const SPOT = 15;
 /** Nearer to the rim than this a man is no perimeter player (feet). */
-export const INSIDE = 15;
+const INSIDE = 15;
 
 /** The line perimeter players stand on: an arc between two straight parts. */
 interface Line {

@@ -1,7 +1,7 @@
 import { type Court } from './court.ts';
 import { distance, type Point } from '../geometry/vec.ts';
 
-export type Side = 'left' | 'right';
+type Side = 'left' | 'right';
 
 interface SpotRow {
   readonly key: string;
@@ -121,7 +121,7 @@ export function nearestSpot(court: Court, p: Point): { spot: Spot; distance: num
 }
 
 /** Which side the ball is on; within a foot of the middle it is on neither. */
-export function ballSide(ball: Point): Side | null {
+function ballSide(ball: Point): Side | null {
   return Math.abs(ball.x) <= 1 ? null : ball.x > 0 ? 'right' : 'left';
 }
 

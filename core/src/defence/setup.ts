@@ -170,5 +170,5 @@ function zonePlan(d: Defence, timeline: Timeline, court: Court, notes: Said[]): 
 }
 
 /** Whom a defence's chasers are told to chase, by defender: player indices, −1 where nothing is said. */
-export const toldChases = (chases: Defence['chases']): number[] =>
+const toldChases = (chases: Defence['chases']): number[] =>
   DEFENDERS.map((x) => (chases?.[x] ? PLAYERS.indexOf(chases[x]) : -1));

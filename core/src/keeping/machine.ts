@@ -2,7 +2,7 @@ import { counted, grewFrom, isWithin, saveName, type Extent } from './extent.ts'
 import type { Theirs } from './opening.ts';
 
 /** Where a play is, as its coach is told. */
-export type Status = 'saved' | 'unsaved' | 'offline' | 'full' | 'refused' | 'conflict' | 'trashed';
+type Status = 'saved' | 'unsaved' | 'offline' | 'full' | 'refused' | 'conflict' | 'trashed';
 
 /** What a tab shows of a play and how far it is kept. */
 export interface At<D> {

@@ -5,7 +5,8 @@ import type { NewAction } from '../play/change.ts';
 import { playOf } from '../play/sample.test-data.ts';
 import { walkLine } from '../play/state.ts';
 import { mainLine } from '../play/tree.ts';
-import { captionOf, readWords } from './caption.ts';
+import { captionOf } from './caption.ts';
+import { readWords } from './read.ts';
 import { placesPassed } from './passed.ts';
 
 const court = courtFor({ court: 'nfhs' });

@@ -152,5 +152,5 @@ export const DICTIONARY = {
   ...prefixed('pass', PASSES),
   ...prefixed('coverage', COVERAGES),
 };
-export type TermKey = keyof typeof DICTIONARY;
+type TermKey = keyof typeof DICTIONARY;
 export type Dictionary = Readonly<Record<TermKey, Term>>;

@@ -1,7 +1,7 @@
 import type { Court } from '../court/court.ts';
 import { nearestOnCurve, pointAt, through } from '../geometry/curve.ts';
 import { pathOf, type Step } from '../play/state.ts';
-import { placeWords } from './caption.ts';
+import { atPlace, placeSaid, placeWords } from './place.ts';
 
 /** A place a man passes on his way, as a share of it: what a cue may wait for. */
 export interface Passed {
@@ -19,13 +19,10 @@ export function placesPassed(court: Court, step: Step): Passed[] {
     at: Math.round((nearestOnCurve(curve, w).s / curve.length) * 100) / 100,
     words: `passes ${placeWords(court, w)}`,
   }));
-  const middle = placeWords(court, pointAt(curve, curve.length / 2));
+  const middle = placeSaid(court, pointAt(curve, curve.length / 2));
   const half = {
     at: 0.5,
-    words:
-      middle === 'the floor between'
-        ? 'is half-way'
-        : `is half-way, ${middle.startsWith('near') ? middle : `at ${middle}`}`,
+    words: middle.is === 'between' ? 'is half-way' : `is half-way, ${atPlace(middle)}`,
   };
   return [...drawn.filter((p) => Math.abs(p.at - 0.5) > 0.03), half].sort((a, b) => a.at - b.at);
 }

@@ -5,7 +5,7 @@ import { lane, type Lane, type PassKind } from './lane.ts';
 import { make, points } from './worth.ts';
 
 /** The usual bands of how open a shooter is, feet to the nearest man. */
-export const BANDS = ['0–2', '2–4', '4–6', '6+'] as const;
+const BANDS = ['0–2', '2–4', '4–6', '6+'] as const;
 export type Band = (typeof BANDS)[number];
 export const bandOf = (feet: number): Band => BANDS[Math.min(3, Math.max(0, Math.floor(feet / 2)))]!;
 
@@ -43,9 +43,43 @@ export interface Openness {
 /** A receiver is open with the lane this safe (s) and the nearest man this far off at the shot (ft); less at the rim. */
 export const OPEN = { margin: 0.1, shot: 4, rim: 3, catch: 4 } as const;
 const KINDS: readonly PassKind[] = ['chest', 'bounce', 'lob', 'skip'];
+/** A lob is thrown to a man this near the rim, a skip this far; a man is fronted by one this near (feet, from memory). */
 const LOB_WITHIN = 13;
 const SKIP_FROM = 22;
 const FRONTED = 3.4;
+/** A lob over a man who fronts is aimed this far beyond the receiver (feet, from memory). */
+const LOB_BEYOND = 3.5;
+/** About the rim less room is open, and the ball is up sooner: within these feet, in this share of the time (from memory). */
+const CLOSE = 5;
+const AT_RIM_RELEASE = 0.5;
+/**
+ * A shooter who comes on the run: he brakes harder than a cutter by a factor, slides on for a share of the time it
+ * takes him to stop, and is ready after a share of it (from memory).
+ */
+const STOP = { brake: 1.25, slide: 0.45, gather: 0.6 } as const;
+/** A shot at the rim in a crowd loses at most this share of makes (from memory). */
+const RIM_LOSS = 0.1;
+/**
+ * Two steps and a layup (feet, seconds, shares; from memory): tried from `from` to `to` feet of the rim; laid up from
+ * `lays`, at a share `pace` of his speed, after a `gather`; looked at on the way at `looks`, where a man counts as
+ * `onTheWay` farther off; it ends `ends` from the rim. A wall costs at most `walled`, the more the farther he comes
+ * from, from `near` on over `deep`.
+ */
+const FINISH = {
+  from: 4.5,
+  to: 17,
+  lays: 3,
+  pace: 0.5,
+  gather: 0.2,
+  looks: [0.35, 0.7, 1],
+  onTheWay: 1,
+  ends: 2.5,
+  walled: 0.4,
+  near: 5,
+  deep: 8,
+} as const;
+/** How much a man at so many feet is in the way of a finish: wholly within two, not at all beyond three and a half. */
+const crowding = (feet: number): number => Math.min(1, Math.max(0, (3.5 - feet) / 1.5));
 
 /** What one way to get him the ball would give; written again and again. */
 interface Chance {
@@ -81,15 +115,32 @@ const none = (): Chance => ({
   catchable: false,
 });
 const NONE = none();
-const chances = [none(), none()] as const;
 
-const shot: Shot = { k: 0, x: 0, y: 0, t: 0, player: 0, seen: 0, runnerToRim: NaN };
-const near: Contest = { feet: 0, plain: 0, who: -1 };
-const beside: Lane = { margin: 0, who: -1, risk: 0 };
-const now = { feet: 0, nearest: -1, contestIn: 0 };
-const from = { x: 0, y: 0 };
-const to = { x: 0, y: 0 };
-const target = { x: 0, y: 0 };
+/** What one question is worked out in: written again and again, and handed from step to step. Feet and seconds. */
+interface Work {
+  /** The passer, the man who gets the ball, and where the ball is sent or the shot taken. */
+  readonly from: Place;
+  readonly to: Place;
+  readonly target: Place;
+  readonly shot: Shot;
+  readonly near: Contest;
+  readonly lane: Lane;
+}
+interface Place {
+  x: number;
+  y: number;
+}
+const work = (): Work => ({
+  from: { x: 0, y: 0 },
+  to: { x: 0, y: 0 },
+  target: { x: 0, y: 0 },
+  shot: { k: 0, x: 0, y: 0, t: 0, player: 0, seen: 0, runnerToRim: NaN },
+  near: { feet: 0, plain: 0, who: -1 },
+  lane: { margin: 0, who: -1, risk: 0 },
+});
+
+/** Feet to the rim of a place. */
+const rimFrom = (place: Place, rimY: number): number => Math.sqrt(place.x ** 2 + (place.y - rimY) ** 2);
 
 function placeAt(d: Defended, k: number, player: number, out: { x: number; y: number }): void {
   const i = Math.min(d.rails.steps - 1, Math.max(0, k)) * 5 + player;
@@ -99,13 +150,11 @@ function placeAt(d: Defended, k: number, player: number, out: { x: number; y: nu
 
 /** How open `player` is at step k. Feet and seconds. */
 export function opennessAt(d: Defended, k: number, player: number): Openness {
-  const c = chanceAt(d, k, player);
-  nearestNow(d, k, player);
+  const w = work();
+  const c = chanceAt(w, d, k, player);
   return {
     player,
-    feet: now.feet,
-    nearest: now.nearest,
-    contestIn: now.contestIn,
+    ...nearestNow(w, d, k, player),
     pass: c.pass,
     atCatch: c.atCatch,
     atShot: c.atShot,
@@ -124,18 +173,20 @@ export function opennessAt(d: Defended, k: number, player: number): Openness {
 }
 
 /** The best chance he has now: an open one before any other, then the one worth most. */
-function chanceAt(d: Defended, k: number, player: number): Chance {
+function chanceAt(w: Work, d: Defended, k: number, player: number): Chance {
   const passer = d.rails.track.holder[k]!;
-  if (passer === player) return ownShot(d, k, player, chances[0]);
+  if (passer === player) return ownShot(w, d, k, player, none());
   if (passer < 0) return NONE;
+  const { from, to } = w;
   placeAt(d, k, passer, from);
   placeAt(d, k, player, to);
   const length = Math.sqrt((to.x - from.x) ** 2 + (to.y - from.y) ** 2);
-  const toRim = Math.sqrt(to.x ** 2 + (to.y - d.rails.court.rimY) ** 2);
+  const toRim = rimFrom(to, d.rails.court.rimY);
+  const chances = [none(), none()] as const;
   let best: Chance | undefined;
   for (const kind of KINDS) {
     if ((kind === 'lob' && toRim > LOB_WITHIN) || (kind === 'skip' && length < SKIP_FROM)) continue;
-    const o = byPass(d, k, player, kind, best === chances[0] ? chances[1] : chances[0]);
+    const o = byPass(w, d, k, player, kind, best === chances[0] ? chances[1] : chances[0]);
     if (!best || (o.open && !best.open) || (o.open === best.open && o.value > best.value)) best = o;
   }
   return best ?? NONE;
@@ -145,52 +196,71 @@ function chanceAt(d: Defended, k: number, player: number): Chance {
 export function passChance(d: Defended, k: number, player: number, kind: PassKind): Readonly<Chance> {
   const passer = d.rails.track.holder[k]!;
   if (passer < 0 || passer === player) return NONE;
-  placeAt(d, k, passer, from);
-  return { ...byPass(d, k, player, kind, chances[0]) };
+  const w = work();
+  placeAt(d, k, passer, w.from);
+  return byPass(w, d, k, player, kind, none());
 }
 
-function nearestNow(d: Defended, k: number, player: number): void {
+/** The man nearest to a player now, and seconds until anybody has a hand there. */
+function nearestNow(
+  { to }: Work,
+  d: Defended,
+  k: number,
+  player: number,
+): Pick<Openness, 'feet' | 'nearest' | 'contestIn'> {
   const { man } = d.rails.level;
   placeAt(d, k, player, to);
-  now.feet = Infinity;
-  now.nearest = -1;
-  now.contestIn = Infinity;
+  let feet = Infinity;
+  let nearest = -1;
+  let contestIn = Infinity;
   for (let i = 0; i < 5; i++) {
     const at = k * 5 + i;
     const dx = to.x - d.x[at]!;
     const dy = to.y - d.y[at]!;
     const gap = Math.sqrt(dx * dx + dy * dy);
-    if (gap < now.feet) {
-      now.feet = gap;
-      now.nearest = i;
+    if (gap < feet) {
+      feet = gap;
+      nearest = i;
     }
     const v0 = gap < 1e-9 ? 0 : (d.vx[at]! * dx + d.vy[at]! * dy) / gap;
     const his = d.guards[at] === player || d.attends[at] === player;
     const react = (CONTEST.seesPass + (his ? 0 : CONTEST.notHis)) * man.react;
     const run = timeFor(gap - CONTEST.hand, v0, CONTEST.speed * man.speed, CONTEST.push * man.defend);
-    now.contestIn = Math.min(now.contestIn, gap <= CONTEST.hand ? 0 : react + run + d.held[at]!);
+    contestIn = Math.min(contestIn, gap <= CONTEST.hand ? 0 : react + run + d.held[at]!);
   }
+  return { feet, nearest, contestIn };
 }
 
+/** Rounds after which ball and runner meet within a step. */
+const MEET_ROUNDS = 4;
+
 /** Seconds of flight to a man who runs on, and where he is then (in `to`). */
-function meet(d: Defended, k: number, player: number, windup: number, speed: number): number {
+function meet(
+  { from, to }: Work,
+  d: Defended,
+  k: number,
+  player: number,
+  windup: number,
+  speed: number,
+): number {
   let flight = 0;
-  for (let i = 0; i < 4; i++) {
+  for (let i = 0; i < MEET_ROUNDS; i++) {
     placeAt(d, k + Math.round((windup + flight) / d.rails.dt), player, to);
     flight = Math.sqrt((to.x - from.x) ** 2 + (to.y - from.y) ** 2) / speed;
   }
   return flight;
 }
 
-function byPass(d: Defended, k: number, player: number, kind: PassKind, out: Chance): Chance {
+function byPass(w: Work, d: Defended, k: number, player: number, kind: PassKind, out: Chance): Chance {
+  const { from, to, target, shot, near } = w;
   const { rails } = d;
   const { man } = rails.level;
   const windup = WINDUP[kind];
-  const t = windup + meet(d, k, player, windup, man.pass[kind]);
+  const t = windup + meet(w, d, k, player, windup, man.pass[kind]);
   target.x = to.x;
   target.y = to.y;
-  if (kind === 'lob') overTheTop(d, k, player);
-  lane(d, k, from, target, kind, windup, beside);
+  if (kind === 'lob') overTheTop(w, d, k, player);
+  lane(d, k, from, target, kind, windup, w.lane);
   shot.k = k;
   shot.player = player;
   shot.seen = windup + CONTEST.seesPass * man.react;
@@ -200,19 +270,19 @@ function byPass(d: Defended, k: number, player: number, kind: PassKind, out: Cha
   shot.t = t;
   out.pass = kind;
   out.atCatch = contest(d, shot, near).feet;
-  best(d, k, player, t, man.catchToShot, out);
-  const toRim = Math.sqrt(to.x ** 2 + (to.y - rails.court.rimY) ** 2);
-  out.margin = beside.margin;
-  out.laneMan = beside.who;
-  out.risk = beside.risk;
+  best(w, d, k, player, t, man.catchToShot, out);
+  const toRim = rimFrom(to, rails.court.rimY);
+  out.margin = w.lane.margin;
+  out.laneMan = w.lane.who;
+  out.risk = w.lane.risk;
   out.value = out.make * out.points * (1 - out.risk);
-  out.open = out.margin >= OPEN.margin && out.atShot >= (toRim < 5 ? OPEN.rim : OPEN.shot);
+  out.open = out.margin >= OPEN.margin && out.atShot >= (toRim < CLOSE ? OPEN.rim : OPEN.shot);
   out.catchable = out.margin >= OPEN.margin && out.atCatch >= OPEN.catch;
   return out;
 }
 
 /** A lob over a man who fronts is aimed beyond the receiver, away from the passer and to the rim. */
-function overTheTop(d: Defended, k: number, player: number): void {
+function overTheTop({ from, to, target }: Work, d: Defended, k: number, player: number): void {
   for (let i = 0; i < 5; i++) {
     const at = k * 5 + i;
     if (d.guards[at] !== player) continue;
@@ -227,46 +297,56 @@ function overTheTop(d: Defended, k: number, player: number): void {
     const x = -ax / a - to.x / r;
     const y = -ay / a + ry / r;
     const size = Math.sqrt(x * x + y * y) || 1e-9;
-    target.x = to.x + (3.5 * x) / size;
-    target.y = to.y + (3.5 * y) / size;
+    target.x = to.x + (LOB_BEYOND * x) / size;
+    target.y = to.y + (LOB_BEYOND * y) / size;
     return;
   }
 }
 
-function ownShot(d: Defended, k: number, player: number, out: Chance): Chance {
+function ownShot(w: Work, d: Defended, k: number, player: number, out: Chance): Chance {
+  const { to, shot } = w;
   placeAt(d, k, player, to);
   shot.k = k;
   shot.player = player;
   shot.seen = CONTEST.seesShot * d.rails.level.man.react;
-  best(d, k, player, 0, d.rails.level.man.pullUp, out);
-  const toRim = Math.sqrt(to.x ** 2 + (to.y - d.rails.court.rimY) ** 2);
+  best(w, d, k, player, 0, d.rails.level.man.pullUp, out);
+  const toRim = rimFrom(to, d.rails.court.rimY);
   out.pass = null;
   out.atCatch = out.atShot;
   out.margin = Infinity;
   out.laneMan = -1;
   out.risk = 0;
   out.value = out.make * out.points;
-  out.open = out.atShot >= (toRim < 5 ? OPEN.rim : OPEN.shot);
+  out.open = out.atShot >= (toRim < CLOSE ? OPEN.rim : OPEN.shot);
   out.catchable = false;
   return out;
 }
 
 /** The better of a shot where he is and a finish at the rim; `to` holds where he has the ball after t. */
-function best(d: Defended, k: number, player: number, t: number, release: number, out: Chance): void {
+function best(
+  w: Work,
+  d: Defended,
+  k: number,
+  player: number,
+  t: number,
+  release: number,
+  out: Chance,
+): void {
+  const { to, target, shot, near } = w;
   const { rails } = d;
   const { court, level } = rails;
   const { man } = level;
   const at = Math.min(rails.steps - 1, k + Math.round(t / rails.dt)) * 5 + player;
   const vx = rails.vx[at]!;
   const vy = rails.vy[at]!;
-  const stop = Math.sqrt(vx * vx + vy * vy) / (1.25 * man.brake);
-  target.x = to.x + 0.45 * stop * vx;
-  target.y = to.y + 0.45 * stop * vy;
-  const far = Math.sqrt(target.x ** 2 + (target.y - court.rimY) ** 2);
+  const stop = Math.sqrt(vx * vx + vy * vy) / (STOP.brake * man.brake);
+  target.x = to.x + STOP.slide * stop * vx;
+  target.y = to.y + STOP.slide * stop * vy;
+  const far = rimFrom(target, court.rimY);
   shot.runnerToRim = NaN;
   shot.x = target.x;
   shot.y = target.y;
-  shot.t = t + release * (far < 5 ? 0.5 : 1) + 0.6 * stop;
+  shot.t = t + release * (far < CLOSE ? AT_RIM_RELEASE : 1) + STOP.gather * stop;
   contest(d, shot, near);
   out.atShot = near.feet;
   out.jumper = near.feet;
@@ -274,41 +354,39 @@ function best(d: Defended, k: number, player: number, t: number, release: number
   out.make = rimLoss(make(court, level, target, near.feet), far, near.feet);
   out.points = points(court, target);
   out.how = 'shot';
-  const here = Math.sqrt(to.x ** 2 + (to.y - court.rimY) ** 2);
-  if (here > 4.5 && here <= 17) finish(d, t, here, out);
+  const here = rimFrom(to, court.rimY);
+  if (here > FINISH.from && here <= FINISH.to) finish(w, d, t, here, out);
 }
 
 function rimLoss(made: number, far: number, feet: number): number {
-  return far <= 4.5 ? made - 0.1 * Math.min(1, Math.max(0, (3.5 - feet) / 1.5)) : made;
+  return far <= FINISH.from ? made - RIM_LOSS * crowding(feet) : made;
 }
 
 /** Two steps and a layup, when that is the better: nobody may be on the way or at the rim. */
-function finish(d: Defended, t: number, here: number, out: Chance): void {
+function finish({ to, target, shot, near }: Work, d: Defended, t: number, here: number, out: Chance): void {
   const { court, level } = d.rails;
-  const fx = to.x;
-  const fy = to.y;
-  const whole = (here - 3) / (0.5 * level.man.speed) + 0.2;
+  const whole = (here - FINISH.lays) / (FINISH.pace * level.man.speed) + FINISH.gather;
   let feet = Infinity;
   let by = -1;
-  for (let i = 0; i < 3; i++) {
-    const share = i === 0 ? 0.35 : i === 1 ? 0.7 : 1;
-    const left = i === 2 ? 2.5 : here * (1 - share);
-    shot.x = (fx / here) * left;
-    shot.y = court.rimY + ((fy - court.rimY) / here) * left;
+  for (const share of FINISH.looks) {
+    const last = share === 1;
+    const left = last ? FINISH.ends : here * (1 - share);
+    shot.x = (to.x / here) * left;
+    shot.y = court.rimY + ((to.y - court.rimY) / here) * left;
     shot.t = t + whole * share;
     shot.runnerToRim = here;
     contest(d, shot, near);
-    const gap = near.feet + (i === 2 ? 0 : 1);
+    const gap = near.feet + (last ? 0 : FINISH.onTheWay);
     if (gap < feet) {
       feet = gap;
       by = near.who;
     }
   }
   target.x = 0;
-  target.y = court.rimY + 2.5;
-  const walled =
-    1 - 0.4 * Math.min(1, Math.max(0, (3.5 - feet) / 1.5)) * Math.min(1, Math.max(0, (here - 5) / 8));
-  const made = rimLoss(make(court, level, target, feet), 2.5, feet) * walled;
+  target.y = court.rimY + FINISH.ends;
+  const far = Math.min(1, Math.max(0, (here - FINISH.near) / FINISH.deep));
+  const made =
+    rimLoss(make(court, level, target, feet), FINISH.ends, feet) * (1 - FINISH.walled * crowding(feet) * far);
   if (made * 2 <= out.make * out.points) return;
   out.make = made;
   out.points = 2;

@@ -2,7 +2,7 @@ import { distanceToRim } from '../court/queries.ts';
 import { SPOTS, type SpotKey } from '../court/spots.ts';
 import type { Court } from '../court/court.ts';
 import type { Scheme } from '../defence/zone/scheme.ts';
-import { seenAt, settled, type Seen } from '../defence/zone/shade.ts';
+import { situationAt, settled, type Situation } from '../defence/zone/shade.ts';
 import { distance, type Point } from '../geometry/vec.ts';
 import type { LevelRecord } from '../motion/level.ts';
 import { floorOf, type Floor } from '../space/floor.ts';
@@ -16,7 +16,7 @@ export interface PlaceRules {
   /** Feet between two men. */
   readonly spacing: number;
 }
-export const PLACE_RULES: PlaceRules = { inside: 1, spacing: 12 };
+const PLACE_RULES: PlaceRules = { inside: 1, spacing: 12 };
 
 export interface Proposal {
   /** Five places, the man with the ball first as he was. */
@@ -51,7 +51,7 @@ export function proposePlaces(
     .map((s) => ({ key: s.key, ...s.at(court) }))
     .filter((c) => distance(c, holder) >= FROM_BALL);
   const f = floorOf(court, level);
-  const seen: Seen = { ...seenAt([], holder, chases), x: f.ox, y: f.oy, players: 5 };
+  const situation: Situation = { ...situationAt([], holder, chases), x: f.ox, y: f.oy, players: 5 };
   f.bx = holder.x;
   f.by = holder.y;
   f.holder = 0;
@@ -65,7 +65,7 @@ export function proposePlaces(
       f.ox[j + 1] = c.x;
       f.oy[j + 1] = c.y;
     }
-    settled(scheme, level, seen, f.dx, f.dy);
+    settled(scheme, level, situation, f.dx, f.dy);
     return scoreOf(f);
   };
   let best = worth();

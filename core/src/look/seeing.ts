@@ -11,18 +11,18 @@ import { optionsOf, worstSplit, type Option, type Split } from '../space/split.t
 import { trapped } from '../space/times.ts';
 
 /** A player open for a while, and the best look he has in it. */
-export interface OpenWindow extends Span {
+interface OpenWindow extends Span {
   readonly player: PlayerId;
   readonly best: Openness;
   readonly bestAt: number;
 }
 /** A defender split for a while, at its worst. */
-export interface SplitSpan extends Span {
+interface SplitSpan extends Span {
   readonly split: Split;
   readonly at: number;
 }
 /** A drive toward the rim: how far it gets before a body is there, and whose. */
-export interface DriveSeen {
+interface DriveSeen {
   readonly action: string;
   readonly player: PlayerId;
   readonly at: number;
@@ -30,7 +30,7 @@ export interface DriveSeen {
   readonly by: number;
 }
 /** Two men on the ball: who could take it from there. */
-export interface TrapSeen extends Span {
+interface TrapSeen extends Span {
   readonly holder: PlayerId;
   readonly options: readonly Option[];
 }
@@ -100,7 +100,7 @@ export function seeingOf(d: Defended, plan: Plan): Seeing {
 }
 
 /** The floor at a step of a defended line, into `f`. */
-export function floorAt(d: Defended, k: number, f: Floor): Floor {
+function floorAt(d: Defended, k: number, f: Floor): Floor {
   const { rails } = d;
   f.holder = rails.track.holder[k]!;
   const has = Math.max(0, f.holder);

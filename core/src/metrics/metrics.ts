@@ -42,7 +42,7 @@ const SIDE = 5;
  * The looks of a line: the coach's, or until he sets any every shot, and every pass caught in the lane
  * or behind the arc.
  */
-export function looksOf(court: Court, line: readonly Frame[], timeline: Timeline): TimedLook[] {
+function looksOf(court: Court, line: readonly Frame[], timeline: Timeline): TimedLook[] {
   const own = line.flatMap((f) => (f.looks ?? []).map((look) => ({ look, frame: f.id })));
   if (own.length > 0)
     return own

@@ -34,8 +34,8 @@ const text = (max: number) => z.string().max(max);
 const id = z.string().min(1).max(LIMITS.word);
 const word = text(LIMITS.word);
 
-export const PlayerIdSchema = z.enum(PLAYERS);
-export const DefenderIdSchema = z.enum(DEFENDERS);
+const PlayerIdSchema = z.enum(PLAYERS);
+const DefenderIdSchema = z.enum(DEFENDERS);
 export const CourtKeySchema = z.enum(COURT_KEYS);
 export const LevelSchema = z.enum(LEVEL_KEYS);
 export const TempoSchema = z.enum(TEMPOS);
@@ -43,7 +43,7 @@ export const TempoSchema = z.enum(TEMPOS);
 /** A place on the floor in feet, perhaps tied to a named spot. */
 export const PlaceSchema = obj({ x: coordinate, y: coordinate, spot: text(LIMITS.spot).optional() });
 /** A point a path goes through; `plant` is a sharp change of direction. */
-export const WaypointSchema = obj({
+const WaypointSchema = obj({
   x: coordinate,
   y: coordinate,
   spot: text(LIMITS.spot).optional(),
@@ -61,7 +61,7 @@ const cue = {
   /** Seconds; a count is one second. */
   delay: z.number().min(-30).max(60).optional(),
 };
-export const CueSchema = obj({
+const CueSchema = obj({
   ...cue,
   /** Others that must hold as well. */
   and: z.array(obj(cue)).max(LIMITS.and).optional(),
@@ -117,7 +117,7 @@ export const ActionSchema = z.discriminatedUnion('does', [
 ]);
 
 /** What the defence is seen to do, and by whom; 'own' is told in the note. */
-export const ReadSchema = obj({
+const ReadSchema = obj({
   who: z.array(DefenderIdSchema).max(5).optional(),
   does: z.enum(REACTIONS),
   /** What it reads: an event of an earlier action. */
@@ -127,7 +127,7 @@ export const ReadSchema = obj({
   note: text(LIMITS.line).optional(),
 });
 
-export const LookSchema = obj({
+const LookSchema = obj({
   id,
   /** Who gets the look. */
   player: PlayerIdSchema,
@@ -144,7 +144,7 @@ export const LookSchema = obj({
 const other = { play: id, name: text(LIMITS.name) };
 
 /** How a line ends: with a shot, in the set again, or in another play. */
-export const EndSchema = obj({
+const EndSchema = obj({
   shot: z.boolean().optional(),
   reset: z.enum(['asDrawn', 'flipped']).optional(),
   play: obj({ id, name: text(LIMITS.name) }).optional(),
@@ -164,7 +164,7 @@ export const FrameSchema = obj({
 
 const DefendersSchema = z.array(DefenderIdSchema).max(5);
 /** How one screen or handoff is played otherwise; `own` is as usual. */
-export const OverrideSchema = obj({
+const OverrideSchema = obj({
   does: z.enum(REACTIONS),
   who: z.array(DefenderIdSchema).optional(),
   tag: DefenderIdSchema.optional(),
@@ -299,7 +299,6 @@ export type Cue = Known<z.infer<typeof CueSchema>>;
 /** One thing waited for, without what must hold as well. */
 export type PlainCue = Omit<Cue, 'and'>;
 export type Read = Known<z.infer<typeof ReadSchema>>;
-export type Look = Known<z.infer<typeof LookSchema>>;
 export type Defence = Known<z.infer<typeof DefenceSchema>>;
 export type Level = Known<z.infer<typeof LevelSchema>>;
 export type Tempo = Known<z.infer<typeof TempoSchema>>;

@@ -23,7 +23,7 @@ type ScreenStep = Step & { action: ActionOf<'screen'> };
 const isScreen = (s: Step): s is ScreenStep => s.action.does === 'screen';
 
 /** What was drawn before an action in its frame: later lines don't change what it is called. */
-export function soFar(walk: FrameWalk, step: Step): readonly Step[] {
+function soFar(walk: FrameWalk, step: Step): readonly Step[] {
   const i = walk.steps.findIndex((s) => s.action.id === step.action.id);
   return i < 0 ? walk.steps : walk.steps.slice(0, i);
 }

@@ -3,11 +3,11 @@ import type { Action, Frame, Place, Play, Waypoint } from './document.ts';
 import { lineTo } from './tree.ts';
 
 /** The ball is always somewhere: in one player's hands, or at the rim after his shot. */
-export type Ball =
+type Ball =
   { readonly at: 'player'; readonly player: PlayerId } | { readonly at: 'rim'; readonly shooter: PlayerId };
 
 /** live = may start a dribble; used = is dribbling and may go on; dead = has picked it up. */
-export type Dribble = 'live' | 'used' | 'dead';
+type Dribble = 'live' | 'used' | 'dead';
 
 /** The logical state of the floor between actions; nothing of it is stored. */
 export interface FloorState {

@@ -39,7 +39,7 @@ export function lineThrough(play: Play, id: string): Frame[] {
   return line.length > 0 ? line : mainLine(play);
 }
 
-export const allActions = (play: Play): Action[] => play.frames.flatMap((f) => f.actions);
+const allActions = (play: Play): Action[] => play.frames.flatMap((f) => f.actions);
 
 export function findAction(
   play: Play,

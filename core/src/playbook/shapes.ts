@@ -2,7 +2,7 @@ import { z } from 'zod';
 import type { CustomCourt } from '../court/rulesets.ts';
 import { CourtKeySchema, DefenceSchema, LevelSchema, PlaySchema } from '../play/document.ts';
 import { LIMITS } from '../play/limits.ts';
-import { OwnSchoolSchema } from '../walkthrough/school.ts';
+import { OwnTeachingSchema } from '../walkthrough/teaching.ts';
 
 /** What travels between the app and the server: both check with these. */
 export const SummarySchema = z.object({
@@ -75,7 +75,7 @@ export type VersionRow = z.infer<typeof VersionRowSchema>;
 const TEAM_DEFENCES = 24;
 
 /** What a new play starts with; what is not said is as Corkscrew has it. */
-export const DefaultsSchema = z
+const DefaultsSchema = z
   .object({
     court: CourtKeySchema,
     /** The floor of the team's own league: a rule set with some numbers changed. */
@@ -92,7 +92,7 @@ export const TeamSchema = z.object({
   id: z.string(),
   name: z.string(),
   /** What the team teaches otherwise than most. */
-  school: OwnSchoolSchema,
+  school: OwnTeachingSchema,
   /** Defences kept for every play. */
   defences: z.array(DefenceSchema).max(TEAM_DEFENCES),
   defaults: DefaultsSchema.default({}),
@@ -101,7 +101,7 @@ export const TeamSchema = z.object({
 export const TeamChangeSchema = z
   .object({
     name: z.string().trim().min(1, 'A team has a name.').max(LIMITS.name),
-    school: OwnSchoolSchema,
+    school: OwnTeachingSchema,
     defences: z.array(DefenceSchema).max(TEAM_DEFENCES),
     defaults: DefaultsSchema,
   })

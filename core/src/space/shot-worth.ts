@@ -15,11 +15,11 @@ export function shotPlace(court: Court, x: number, y: number): ShotPlace {
   return r <= 4 ? 'rim' : r <= 10 ? 'floater' : 'mid';
 }
 
-/** From behind the board a shot is worth less. */
-const board = (x: number, y: number): number =>
+/** From behind the backboard a shot is worth less. */
+const behindBackboard = (x: number, y: number): number =>
   1 - 0.45 * clamp01((4.5 - y) / 2.5) * clamp01((9 - Math.abs(x)) / 4);
 
-/** An open two from a distance, before the board; continuous. */
+/** An open two from a distance, before the backboard; continuous. */
 function two(level: LevelRecord, r: number): number {
   const { rim, floater, mid } = level.zone.worth;
   if (r < 3) return rim;
@@ -42,14 +42,14 @@ export function shotWorth(court: Court, level: LevelRecord, x: number, y: number
   const r = Math.sqrt(x * x + dy * dy);
   if (kind === 'corner3') return worth.corner3;
   if (kind === 'above3') return worth.above3 * deep(level, court, r);
-  return two(level, r) * board(x, y) - (worth.mid - worth.longTwo) * clamp01((r - 14.5) / 3.5);
+  return two(level, r) * behindBackboard(x, y) - (worth.mid - worth.longTwo) * clamp01((r - 14.5) / 3.5);
 }
 
 /** The same without the jump, for how much a zone leans to a man. */
 export function threat(court: Court, level: LevelRecord, x: number, y: number): number {
   const dy = y - court.rimY;
   const r = Math.sqrt(x * x + dy * dy);
-  const near = two(level, r) * board(x, y);
+  const near = two(level, r) * behindBackboard(x, y);
   const far = level.zone.worth.above3 * deep(level, court, r);
   return near + (far - near) * clamp01((beyondArc(court, x, y) + 2) / 2);
 }

@@ -1,6 +1,6 @@
 import type { Floor } from './floor.ts';
 import { shotPlace } from './shot-worth.ts';
-import { arrival, arrivalOf, passTo, SPACE, trapped, type Arrival, type Pass } from './times.ts';
+import { arrival, passTo, trapped, type Arrival, type Pass } from './times.ts';
 
 /** One pass the ball could take now: who gets there, when, and how late for the shot. */
 export interface Option {
@@ -133,13 +133,3 @@ function between(f: Floor, d: number, a: number, b: number, trap: boolean): Spli
     grade: hedge > 0 ? 'torn' : 'split',
   };
 }
-
-/** How long a close-out takes: feet from defender to player, and seconds until his hand is there. */
-export const closeOutOf = (f: Floor, d: number, j: number): { feet: number; seconds: number } => ({
-  feet: Math.sqrt((f.dx[d]! - f.ox[j]!) ** 2 + (f.dy[d]! - f.oy[j]!) ** 2),
-  seconds: arrivalOf(f, d, f.ox[j]!, f.oy[j]!, seals(f, j)),
-});
-
-/** Words for how late a contest is. */
-export const gradeOf = (late: number): 'contested' | 'open' | 'wide open' =>
-  late <= 0 ? 'contested' : late <= SPACE.wideOpen ? 'open' : 'wide open';

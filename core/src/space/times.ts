@@ -13,7 +13,7 @@ export const SPACE = {
   screened: 0.8,
   sealed: 0.35,
   chaser: 0.4,
-  boardLeft: 0.4,
+  backboardLeft: 0.4,
   wideOpen: 0.35,
 } as const;
 /** Cosine of the cone (75°) in which a screen holds a man up. */
@@ -89,16 +89,6 @@ export function arrival(f: Floor, x: number, y: number, sealer: number, out: Arr
     }
   }
   return out;
-}
-
-/** The same for one defender alone. */
-export function arrivalOf(f: Floor, d: number, x: number, y: number, sealer: number): number {
-  const { run, push, react } = f.level.zone;
-  const ax = x - f.dx[d]!;
-  const ay = y - f.dy[d]!;
-  return (
-    react + late(f, d, x, y, sealer) + travel(Math.sqrt(ax * ax + ay * ay) - reachAt(f, x, y), run, push)
-  );
 }
 
 export interface Pass {
@@ -194,6 +184,6 @@ export function completion(f: Floor, x: number, y: number, length: number): numb
   const cross = f.by + ((y - f.by) * -f.bx) / (x - f.bx);
   return (
     long *
-    (1 - (1 - SPACE.boardLeft) * clamp01((3 - Math.abs(cross - 4)) / 2.5) * clamp01((length - 20) / 10))
+    (1 - (1 - SPACE.backboardLeft) * clamp01((3 - Math.abs(cross - 4)) / 2.5) * clamp01((length - 20) / 10))
   );
 }

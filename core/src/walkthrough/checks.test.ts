@@ -8,7 +8,7 @@ import { edit, editAll } from '../play/edit.ts';
 import { playOf } from '../play/sample.test-data.ts';
 import { mainLine } from '../play/tree.ts';
 import type { Finding } from './finding.ts';
-import { walkThrough, type WalkOptions } from './walkthrough.ts';
+import { silencedBefore, walkThrough, type WalkOptions } from './walkthrough.ts';
 
 const court = courtFor({ court: 'nfhs' });
 const spot = (key: SpotKey) => ({ ...spotPoint(court, key), spot: key });
@@ -229,7 +229,7 @@ describe('spacing (common practice: 15 to 18 ft apart, crowded under 12)', () =>
     expect(find(apart(10.9), 'crowded')!.sentence).toBe('2 and 3 are 11 ft apart: one man guards both.');
     expect(find(apart(12.5), 'crowded')).toBeUndefined();
     expect(find({ ...apart(10.9), level: 'youth' }, 'crowded')).toBeUndefined();
-    expect(find(apart(12.5), 'crowded', { school: { crowded: 14 } })).toBeDefined();
+    expect(find(apart(12.5), 'crowded', { teaching: { crowded: 14 } })).toBeDefined();
   });
   it('a cutter who ends too near is moved to the next free spot', () => {
     const p = play(
@@ -303,14 +303,14 @@ describe('spacing (common practice: 15 to 18 ft apart, crowded under 12)', () =>
 });
 
 describe('jobs', () => {
-  it('standing for longer than the school allows; a set screener has a job', () => {
+  it('standing for longer than the team allows; a set screener has a job', () => {
     const p = play([[hold('1', 6.5)]]);
     expect(
       all(p)
         .filter((f) => f.code === 'standing')
         .map((f) => f.players[0]),
     ).toEqual(['2', '3', '4', '5']);
-    expect(find(p, 'standing', { school: { idle: 8 } })).toBeUndefined();
+    expect(find(p, 'standing', { teaching: { idle: 8 } })).toBeUndefined();
   });
   it('left out of four quick frames', () => {
     const quick = [[pass('1', '4')], [pass('4', '1')], [pass('1', '5')], [pass('5', '1')]];
@@ -339,12 +339,12 @@ describe('the shot', () => {
     expect(find(p, 'feet-on-line')).toBeDefined();
     expect(find(mended(p, 'feet-on-line'), 'feet-on-line')).toBeUndefined();
   });
-  it('counts who is near the boards and who is back, by the school (common practice: three and one)', () => {
+  it('counts who is near the boards and who is back, by what is taught (common practice: three and one)', () => {
     const inside: Change[] = [put('3', { x: 6, y: 8 }), put('4', { x: -6, y: 8 }), put('5', { x: 0, y: 10 })];
     expect(find(shoot({ x: 0, y: 27 }, inside), 'rebounders')).toBeUndefined();
-    expect(find(shoot({ x: 0, y: 27 }, inside), 'rebounders', { school: { rebounders: 4 } })!.sentence).toBe(
-      '3 men are near the boards when the shot comes off; you send 4.',
-    );
+    expect(
+      find(shoot({ x: 0, y: 27 }, inside), 'rebounders', { teaching: { rebounders: 4 } })!.sentence,
+    ).toBe('3 men are near the boards when the shot comes off; you send 4.');
     const low = shoot({ x: 10, y: 8 }, [...inside, put('2', { x: 10, y: 14 })]);
     expect(find(low, 'rebounders')!.sentence).toBe('Nobody is back when the shot comes off.');
   });
@@ -412,10 +412,26 @@ describe('silencing', () => {
   });
   it('speaks again when its cause changes, and stays silent when something else does', () => {
     const quiet = silence('He steps out');
-    const moved = edit(quiet, { do: 'place', player: '5', place: { x: -3, y: 12 } });
-    expect(moved.ok && find(moved.play, 'three-seconds')!.silenced).toBeUndefined();
+    const longer = edit(quiet, { do: 'patchAction', id: 'a1', set: { seconds: 6 } });
+    expect(longer.ok && find(longer.play, 'three-seconds')!.silenced).toBeUndefined();
+    if (!longer.ok) throw new Error(longer.sentence);
+    expect(silencedBefore(longer.play, all(longer.play)).map((s) => s.reason)).toEqual(['He steps out']);
+    expect(silencedBefore(quiet, all(quiet))).toEqual([]);
     const named = edit(quiet, { do: 'name', name: 'Other' });
     expect(named.ok && find(named.play, 'three-seconds')!.silenced).toBe('He steps out');
+  });
+  it('a cause is none of its words: it is the same in other units, of women, and on any ending but a named one', () => {
+    const line = mainLine(p);
+    const women = edit(p, { do: 'level', level: p.level, women: true });
+    const cause = (q: Play, options = {}) =>
+      walkThrough(q, line, options).find((x) => x.code === 'three-seconds')!.cause;
+    expect(cause(p, { units: 'metres' })).toBe(f.cause);
+    expect(women.ok && cause(women.play)).toBe(f.cause);
+    const only = {
+      ...silence('He steps out'),
+      silenced: [{ code: f.code, at: f.cause, reason: 'x', ending: 'f9' }],
+    };
+    expect(find(only, 'three-seconds')!.silenced).toBeUndefined();
   });
   it('the order of a document’s fields does not matter: storage may change it', () => {
     const q = play([[PIN]]);

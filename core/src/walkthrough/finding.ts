@@ -9,11 +9,11 @@ import type { Play } from '../play/document.ts';
 import type { Change } from '../play/change.ts';
 import type { FrameWalk } from '../play/state.ts';
 import type { Moment } from '../motion/moments.ts';
-import type { School } from './school.ts';
+import type { Teaching } from './teaching.ts';
 
 /** illegal · breaks the play · costs an advantage · good to know, the gravest first. */
 export const SEVERITIES = ['illegal', 'breaks', 'costs', 'know'] as const;
-export type Severity = (typeof SEVERITIES)[number];
+type Severity = (typeof SEVERITIES)[number];
 
 export const GROUPS = {
   ball: 'The ball',
@@ -88,7 +88,7 @@ export interface CheckInput {
   readonly faults: readonly Fault[];
   /** The floor ten times a second. */
   readonly moments: readonly Moment[];
-  readonly school: School;
+  readonly teaching: Teaching;
   /** The line against a defence, when one is chosen. */
   readonly against: Against | null;
 }

@@ -20,12 +20,12 @@ import {
 } from './finding.ts';
 import { momentsOf } from '../motion/moments.ts';
 import { CHECKS } from './registry.ts';
-import { schoolFor, type OwnSchool } from './school.ts';
+import { teachingFor, type OwnTeaching } from './teaching.ts';
 
 /** What the walk-through may be told beside the play. */
 export interface WalkOptions {
   readonly units?: Units | undefined;
-  readonly school?: OwnSchool | undefined;
+  readonly teaching?: OwnTeaching | undefined;
   /** The line in time, where it is known already. */
   readonly compiled?: Compiled | undefined;
   /** The line against a defence; without one the checks that need it are silent. */
@@ -44,7 +44,7 @@ export function checkInput(play: Play, line: readonly Frame[], options: WalkOpti
     timeline,
     faults,
     moments: momentsOf(timeline),
-    school: schoolFor(play.level, options.school),
+    teaching: teachingFor(play.level, options.teaching),
     against: options.against ?? null,
   };
 }
@@ -105,4 +105,13 @@ export function walkThrough(play: Play, line: readonly Frame[], options: WalkOpt
       };
     }),
   ).sort((a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity) || a.time - b.time);
+}
+
+/** A finding that was silenced and is not found so any more: kept, so that it can be silenced again in one press. */
+export type SilencedBefore = NonNullable<Play['silenced']>[number];
+
+/** What a play has silenced that matches nothing found: its cause has changed, or it is mended. */
+export function silencedBefore(play: Play, findings: readonly Finding[]): readonly SilencedBefore[] {
+  const now = new Set(findings.map((f) => `${f.code} ${f.cause}`));
+  return (play.silenced ?? []).filter((s) => !now.has(`${s.code} ${s.at ?? ''}`));
 }

@@ -8,7 +8,7 @@ import {
   PRESETS,
   railsOf,
   schemeOf,
-  seenAt,
+  situationAt,
   seeingOf,
   settled,
   setupOf,
@@ -86,7 +86,7 @@ export function defence(): Row[] {
   const seeing = share * median(20, () => seeingOf(d, plans[0]!));
   const f = floorOf(court, level);
   Object.assign(f, { bx: 18.5, by: 17 });
-  settled(schemeOf(zoneByKey('2-3')!, [], court), level, seenAt([], { x: 18.5, y: 17 }), f.dx, f.dy);
+  settled(schemeOf(zoneByKey('2-3')!, [], court), level, situationAt([], { x: 18.5, y: 17 }), f.dx, f.dy);
   const out = softMap();
   const map = median(200, () => mapSoftness(f, out));
   const words = (v: number[]): string =>

@@ -1,4 +1,4 @@
-import type { Defaults, Defence, OwnSchool } from '@corkscrew/core';
+import type { Defaults, Defence, OwnTeaching } from '@corkscrew/core';
 import {
   bigint,
   foreignKey,
@@ -19,7 +19,7 @@ export const teams = pgTable('teams', {
   id: text('id').primaryKey(),
   name: text('name').notNull(),
   /** Limits of the walk-through that this team teaches otherwise. */
-  school: jsonb('school').$type<OwnSchool>().notNull().default({}),
+  school: jsonb('school').$type<OwnTeaching>().notNull().default({}),
   /** Defences it keeps for every play. */
   defences: jsonb('defences').$type<Defence[]>().notNull().default([]),
   /** What a new play starts with. */

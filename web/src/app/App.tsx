@@ -1,10 +1,12 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { lazy, Suspense, useEffect } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { createBrowserRouter, Navigate, RouterProvider, useRouteError } from 'react-router';
 import { startDelivering } from '../keeping/deliver.ts';
+import { listPlays } from '../keeping/lists.ts';
 import { Message } from '../ui/Message.tsx';
 import { NewerNotice } from './NewerNotice.tsx';
-import { api, ApiProblem } from './api.ts';
+import { ApiProblem } from './api.ts';
+import { commandFor } from './keymap.ts';
 
 const client = new QueryClient({
   defaultOptions: {
@@ -14,7 +16,7 @@ const client = new QueryClient({
 
 // The list is asked for while the playbook's code is still on its way.
 if (/^\/(plays)?$/.test(location.pathname)) {
-  void client.prefetchQuery({ queryKey: ['plays', false], queryFn: () => api.plays(false) });
+  void client.prefetchQuery({ queryKey: ['plays', false], queryFn: () => listPlays(false) });
 }
 
 const Playbook = lazy(() => import('../screens/playbook/Playbook.tsx'));
@@ -23,6 +25,27 @@ const Desk = lazy(desk);
 const ZoneRoom = lazy(() => import('../screens/zone/ZoneRoom.tsx'));
 const Settings = lazy(() => import('../screens/settings/Settings.tsx'));
 const Keys = lazy(async () => ({ default: (await import('../ui/Keys.tsx')).Keys }));
+
+/** The overlay of keys, fetched when somebody first asks for it. */
+function AskedKeys() {
+  const [asked, setAsked] = useState(false);
+  useEffect(() => {
+    if (asked) return undefined;
+    const onKey = (e: KeyboardEvent) => {
+      const field = e.target instanceof Element && e.target.closest('input, textarea, select');
+      if (!field && commandFor(e, ['app']) === 'help') setAsked(true);
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [asked]);
+  return (
+    asked && (
+      <Suspense>
+        <Keys />
+      </Suspense>
+    )
+  );
+}
 const NewPlay = lazy(() => {
   // The desk is what comes next: its code is on its way while the coach says what is new.
   void desk().catch(() => undefined);
@@ -64,9 +87,7 @@ export function App() {
     <QueryClientProvider client={client}>
       <NewerNotice />
       <RouterProvider router={router} />
-      <Suspense>
-        <Keys />
-      </Suspense>
+      <AskedKeys />
     </QueryClientProvider>
   );
 }

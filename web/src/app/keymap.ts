@@ -146,7 +146,7 @@ export interface Key {
 }
 
 /** A key as the table writes it: "Mod+Shift+z", "Alt+[", "?". */
-export function nameOf(e: Key): string {
+function nameOf(e: Key): string {
   const letter = e.key.length === 1;
   const key = letter ? e.key.toLowerCase() : e.key;
   // A sign that needs Shift on this keyboard is the sign.

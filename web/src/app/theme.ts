@@ -6,12 +6,12 @@ export type ThemeChoice = Theme | 'system';
 const KEY = 'corkscrew.theme';
 const listeners = new Set<() => void>();
 
-export function themeChoice(): ThemeChoice {
+function themeChoice(): ThemeChoice {
   const kept = localStorage.getItem(KEY);
   return kept === 'light' || kept === 'dark' ? kept : 'system';
 }
 
-export function currentTheme(): Theme {
+function currentTheme(): Theme {
   const choice = themeChoice();
   if (choice !== 'system') return choice;
   return matchMedia('(prefers-color-scheme: dark)').matches ? 'dark' : 'light';

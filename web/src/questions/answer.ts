@@ -25,24 +25,25 @@ import { Lately } from './lately.ts';
 /** Lines against defences that were simulated lately: checks that change need no new defenders. */
 const against = new Lately<Against>(6);
 
-const levelOf = ({ play, school }: Pick<LineAsk, 'play' | 'school'>) =>
-  withMakes(levelRecord(play.level, play.women ?? false), school.makes);
+const levelOf = ({ play, teaching }: Pick<LineAsk, 'play' | 'teaching'>) =>
+  withMakes(levelRecord(play.level, play.women ?? false), teaching.makes);
 
 export const ANSWERERS: Answerers = {
   /** First what is wrong without anybody in the way, then everything. */
   *line(asks) {
-    const { play, leaf, compiled, content, units, school, defence } = asks;
+    const { play, leaf, compiled, content, units, teaching, defence } = asks;
     const court = courtFor(play);
     const line = lineTo(play, leaf);
     const metrics = metricsOf(court, line, compiled.timeline);
     if (!defence)
-      return { findings: walkThrough(play, line, { units, school, compiled }), metrics, against: null };
-    const key = `${content} ${contentOf(defence)} ${contentOf(school.makes)}`;
-    if (!against.has(key)) yield { findings: walkThrough(play, line, { units, school, compiled }), metrics };
+      return { findings: walkThrough(play, line, { units, teaching, compiled }), metrics, against: null };
+    const key = `${content} ${contentOf(defence)} ${contentOf(teaching.makes)}`;
+    if (!against.has(key))
+      yield { findings: walkThrough(play, line, { units, teaching, compiled }), metrics };
     const played = against.or(key, () => playAgainst(play, compiled.timeline, defence, court, levelOf(asks)));
     yield null;
     return {
-      findings: walkThrough(play, line, { units, school, compiled, against: played }),
+      findings: walkThrough(play, line, { units, teaching, compiled, against: played }),
       metrics,
       against: viewOf(played),
     };

@@ -5,7 +5,7 @@ import type {
   Finding,
   Level,
   Metrics,
-  OwnSchool,
+  OwnTeaching,
   Play,
   PlayerId,
   Point,
@@ -25,22 +25,22 @@ export interface LineAsk {
   readonly compiled: Compiled;
   readonly content: string;
   readonly units: Units;
-  readonly school: OwnSchool;
+  readonly teaching: OwnTeaching;
   /** Against whom; null is nobody. */
   readonly defence: Defence | null;
 }
-export interface LineAnswer {
+interface LineAnswer {
   readonly findings: readonly Finding[];
   readonly metrics: Metrics;
   readonly against: AgainstView | null;
 }
 
 /** A line against one defence, whatever its reads say. */
-export interface TriedAsk {
+interface TriedAsk {
   readonly play: Play;
   readonly compiled: Compiled;
   readonly defence: Defence;
-  readonly school: OwnSchool;
+  readonly teaching: OwnTeaching;
 }
 /** What of it tells defences apart. */
 export interface Tried {
@@ -53,7 +53,7 @@ export interface Tried {
 }
 
 /** Where five would stand best against a zone with the ball at a place. */
-export interface PlacesAsk {
+interface PlacesAsk {
   readonly court: RuleSetKey;
   readonly level: Level;
   readonly women: boolean;

@@ -2,7 +2,7 @@ import type { FromWorker, Kind, Kinds, ToWorker } from './kinds.ts';
 import { Lately } from './lately.ts';
 
 /** Sooner first: what the coach looks at, then what he asked for, then what he may ask next. */
-export type Priority = 'now' | 'soon' | 'later';
+type Priority = 'now' | 'soon' | 'later';
 const RANK: Readonly<Record<Priority, number>> = { now: 0, soon: 1, later: 2 };
 
 /** What of a worker the service uses. */

@@ -1,7 +1,7 @@
 import { levelRecord, openMakes, withMakes, type Level, type OpenMakes } from '@corkscrew/core';
 import { Button } from '../ui/controls.tsx';
 import { OwnFigure, OwnFigures } from './OwnFigure.tsx';
-import { useOwnSchool } from './own-school.ts';
+import { useTeaching } from './team.ts';
 
 const FIELDS: readonly (readonly [keyof OpenMakes, string])[] = [
   ['rim', 'At the rim'],
@@ -12,7 +12,7 @@ const FIELDS: readonly (readonly [keyof OpenMakes, string])[] = [
 
 /** How many of a hundred open shots this team makes: what a look is worth is reckoned from it on every play. */
 export function MakesForm({ level, women }: { level: Level; women: boolean }) {
-  const { own, save, error } = useOwnSchool();
+  const { own, save, error } = useTeaching();
   const makes = openMakes(withMakes(levelRecord(level, women), own.makes));
   return (
     <OwnFigures>

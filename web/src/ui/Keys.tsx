@@ -90,7 +90,7 @@ const PARTS: readonly (readonly [Where, string])[] = [
 
 /** All keys there are, on a question mark; a second one or Escape closes. */
 export function Keys() {
-  const [open, setOpen] = useState(false);
+  const [open, setOpen] = useState(true);
   useEffect(() => {
     const onKey = (e: KeyboardEvent) => {
       const field =

@@ -5,7 +5,7 @@ import { levelRecord, type LevelRecord } from '../../motion/level.ts';
 import type { Level } from '../../play/document.ts';
 import { numbers, type XY } from '../board.test-data.ts';
 import { schemeOf, zoneByKey, type Scheme } from './scheme.ts';
-import { seenAt, settled, type Seen } from './shade.ts';
+import { situationAt, settled, type Situation } from './shade.ts';
 import type { ZoneKey } from './tables.ts';
 
 /** A zone at a level, shaken or not: every place of its table, every player, speeds, reactions and reaches. */
@@ -49,7 +49,7 @@ export interface ZoneBoard {
   readonly scheme: (zone: ZoneKey, ...schools: string[]) => Scheme;
   readonly level: LevelRecord;
   /** A settled zone against players; the one nearest the ball has it. */
-  readonly floor: (scheme: Scheme, ball: XY, players?: readonly XY[], more?: Partial<Seen>) => Floor;
+  readonly floor: (scheme: Scheme, ball: XY, players?: readonly XY[], more?: Partial<Situation>) => Floor;
   readonly spots: (f: Floor) => SoftSpot[];
   /** A place as the shake has it. */
   readonly place: (p: XY) => XY;
@@ -63,8 +63,8 @@ export function zoneBoard(s: ZoneShake): ZoneBoard {
   const place = ([x, y]: XY): XY => [x + off(), y + off()];
   const cache = new Map<string, Scheme>();
   const at = ([x, y]: XY) => ({ x, y });
-  const seen = (ball: XY, players: readonly XY[], more: Partial<Seen>): Seen => ({
-    ...seenAt(players.map(at), at(ball)),
+  const seen = (ball: XY, players: readonly XY[], more: Partial<Situation>): Situation => ({
+    ...situationAt(players.map(at), at(ball)),
     ...more,
   });
   return {

@@ -9,7 +9,7 @@ import { BUMP, onWing } from './bump.ts';
 import { newFilm, sampleAt, type Film } from './film.ts';
 import { movingFrom, plant, stepZone, type Moving } from './move.ts';
 import type { Scheme } from './scheme.ts';
-import { seenAt, settled } from './shade.ts';
+import { situationAt, settled } from './shade.ts';
 
 /** One pass of a ball that goes round: what the man nearest to its receiver had to run. */
 export interface Chased {
@@ -65,7 +65,7 @@ export function startChase(start: ChaseStart): Chase {
   const x = new Float64Array(5);
   const y = new Float64Array(5);
   const ball = start.players[start.holder]!;
-  settled(start.scheme, start.level, seenAt(start.players, ball, start.chases), x, y);
+  settled(start.scheme, start.level, situationAt(start.players, ball, start.chases), x, y);
   const moving = movingFrom(x, y);
   start.defenders?.forEach((p, d) => {
     moving.x[d] = p.x;
@@ -121,7 +121,7 @@ export function throwTo(chase: Chase, to: number, court: Court): Chased | null {
   const { scheme, level, players } = chase;
   const now = chaseFloor(chase, court);
   const rest = chaseFloor(chase, court);
-  settled(scheme, level, seenAt(players, chase.ball, chase.chases), rest.dx, rest.dy);
+  settled(scheme, level, situationAt(players, chase.ball, chase.chases), rest.dx, rest.dy);
   const o = optionsOf(now).find((x) => x.player === to)!;
   const atRest = optionsOf(rest).find((x) => x.player === to)!;
   const target = players[to]!;
@@ -198,5 +198,5 @@ function aim(chase: Chase): void {
   const { moving, level, players } = chase;
   const to = players[chase.flight?.to ?? Math.max(0, chase.holder)]!;
   const scheme = chase.bumps === null ? chase.scheme : chase.bump;
-  settled(scheme, level, seenAt(players, to, chase.chases), moving.tx, moving.ty);
+  settled(scheme, level, situationAt(players, to, chase.chases), moving.tx, moving.ty);
 }

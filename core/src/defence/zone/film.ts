@@ -21,7 +21,7 @@ export const sampleAt = (film: Film, t: number): number =>
   Math.max(0, Math.min(film.holder.length - 1, Math.floor(t / DT + 1e-6)));
 
 /** How fast a man of a zone goes: a step or two, at a slide, or at a run. */
-export type Pace = 'shuffle' | 'slide' | 'run';
+export type SlidePace = 'shuffle' | 'slide' | 'run';
 
 /** One way of one man: from when to when, how far, how fast at the most, and what for. */
 export interface Slide {
@@ -29,7 +29,7 @@ export interface Slide {
   readonly from: number;
   readonly to: number;
   readonly feet: number;
-  readonly pace: Pace;
+  readonly pace: SlidePace;
   /** His job where the ball is when he gets there. */
   readonly job: Job;
 }
@@ -55,7 +55,7 @@ export function slidesOf(film: Film, until: number, scheme: Scheme, level: Level
         continue;
       }
       if (began >= 0 && feet >= LEAST) {
-        const pace: Pace =
+        const pace: SlidePace =
           top > level.zone.slide * 1.02 ? 'run' : top > level.zone.slide * 0.6 ? 'slide' : 'shuffle';
         const job = jobAt(scheme, film.bx[k - 1]!, film.by[k - 1]!, d);
         out.push({ defender: d, from: began * DT, to: (k - 1) * DT, feet, pace, job });

@@ -20,7 +20,7 @@ const SHADE = {
 } as const;
 
 /** Five players as a zone sees them. */
-export interface Seen {
+export interface Situation {
   readonly x: Float64Array;
   readonly y: Float64Array;
   /** The ball, where the defence has it. */
@@ -36,8 +36,12 @@ export interface Seen {
 
 const NOBODY: readonly number[] = [-1, -1, -1, -1, -1];
 
-/** Up to five players who stand, and the ball somewhere; `chases` by defender, as in `Seen`. */
-export const seenAt = (players: readonly Point[], ball: Point, chases: readonly number[] = NOBODY): Seen => ({
+/** Up to five players who stand, and the ball somewhere; `chases` by defender, as in `Situation`. */
+export const situationAt = (
+  players: readonly Point[],
+  ball: Point,
+  chases: readonly number[] = NOBODY,
+): Situation => ({
   x: Float64Array.from({ length: 5 }, (_, j) => players[j]?.x ?? 0),
   y: Float64Array.from({ length: 5 }, (_, j) => players[j]?.y ?? 0),
   bx: ball.x,
@@ -53,27 +57,40 @@ const baseY = new Float64Array(5);
 const share = new Float64Array(25);
 
 /** Where a settled zone stands against five players, feet, into `x` and `y`. */
-export function settled(s: Scheme, level: LevelRecord, seen: Seen, x: Float64Array, y: Float64Array): void {
-  basePlaces(s, seen.bx, seen.by, baseX, baseY);
+export function settled(
+  s: Scheme,
+  level: LevelRecord,
+  situation: Situation,
+  x: Float64Array,
+  y: Float64Array,
+): void {
+  basePlaces(s, situation.bx, situation.by, baseX, baseY);
   x.set(baseX);
   y.set(baseY);
   let chased = 0;
   for (let d = 0; d < 5; d++) {
-    const j = seen.chases[d]!;
+    const j = situation.chases[d]!;
     if (j < 0) continue;
     chased |= 1 << j;
-    chase(s, seen, d, j, x, y);
+    chase(s, situation, d, j, x, y);
   }
-  members(seen, chased);
-  for (let d = 0; d < 5; d++) if (seen.chases[d]! < 0) lean(s, level, seen, chased, d, x, y);
+  members(situation, chased);
+  for (let d = 0; d < 5; d++) if (situation.chases[d]! < 0) lean(s, level, situation, chased, d, x, y);
 }
 
 /** One man for one man: on the ball when he has it, in the lane to him when not, softer when the ball is far. */
-function chase(s: Scheme, seen: Seen, d: number, j: number, x: Float64Array, y: Float64Array): void {
-  const px = seen.x[j]!;
-  const py = seen.y[j]!;
-  const bx = seen.bx - px;
-  const by = seen.by - py;
+function chase(
+  s: Scheme,
+  situation: Situation,
+  d: number,
+  j: number,
+  x: Float64Array,
+  y: Float64Array,
+): void {
+  const px = situation.x[j]!;
+  const py = situation.y[j]!;
+  const bx = situation.bx - px;
+  const by = situation.by - py;
   const far = Math.sqrt(bx * bx + by * by);
   const t = clamp01((far - 1) / 3);
   const ry = s.court.rimY - py;
@@ -90,19 +107,19 @@ function chase(s: Scheme, seen: Seen, d: number, j: number, x: Float64Array, y: 
 }
 
 /** Whose area each player is in, softly: shares over the zone's men. */
-function members(seen: Seen, chased: number): void {
-  for (let j = 0; j < seen.players; j++) {
+function members(situation: Situation, chased: number): void {
+  for (let j = 0; j < situation.players; j++) {
     if ((chased >> j) & 1) continue;
     let sum = 0;
     let least = Infinity;
     for (let d = 0; d < 5; d++) {
-      if (seen.chases[d]! >= 0) continue;
-      const far = Math.sqrt((seen.x[j]! - baseX[d]!) ** 2 + (seen.y[j]! - baseY[d]!) ** 2);
+      if (situation.chases[d]! >= 0) continue;
+      const far = Math.sqrt((situation.x[j]! - baseX[d]!) ** 2 + (situation.y[j]! - baseY[d]!) ** 2);
       share[j * 5 + d] = far;
       if (far < least) least = far;
     }
     for (let d = 0; d < 5; d++) {
-      if (seen.chases[d]! >= 0) continue;
+      if (situation.chases[d]! >= 0) continue;
       const m = Math.exp((least - share[j * 5 + d]!) / SHADE.tau);
       share[j * 5 + d] = m;
       sum += m;
@@ -114,7 +131,7 @@ function members(seen: Seen, chased: number): void {
 function lean(
   s: Scheme,
   level: LevelRecord,
-  seen: Seen,
+  situation: Situation,
   chased: number,
   d: number,
   x: Float64Array,
@@ -126,24 +143,24 @@ function lean(
   let weights = SHADE.still;
   let sx = 0;
   let sy = 0;
-  for (let j = 0; j < seen.players; j++) {
-    if (((chased | seen.screening) >> j) & 1) continue;
+  for (let j = 0; j < situation.players; j++) {
+    if (((chased | situation.screening) >> j) & 1) continue;
     const m = share[j * 5 + d]!;
     const part = clamp01((m - SHADE.shareFrom) / (SHADE.shareTo - SHADE.shareFrom));
-    const ox = seen.x[j]!;
-    const oy = seen.y[j]!;
+    const ox = situation.x[j]!;
+    const oy = situation.y[j]!;
     const dx = px - ox;
     const dy = py - oy;
     const far = Math.sqrt(dx * dx + dy * dy);
     const range = clamp01((SHADE.none - far) / (SHADE.none - SHADE.full));
     if (range === 0) continue;
-    const bx = seen.bx - ox;
-    const by = seen.by - oy;
+    const bx = situation.bx - ox;
+    const by = situation.by - oy;
     const ball = Math.sqrt(bx * bx + by * by);
     const h = clamp01(1 - (ball - 1.5) / 1.5);
     // He guards him from between the rim and the ball; the man with the ball from the rim's side.
-    const ax = ((1 - h) * seen.bx) / 2 - ox;
-    const ay = h * rimY + ((1 - h) * (rimY + seen.by)) / 2 - oy;
+    const ax = ((1 - h) * situation.bx) / 2 - ox;
+    const ay = h * rimY + ((1 - h) * (rimY + situation.by)) / 2 - oy;
     const aim = Math.sqrt(ax * ax + ay * ay);
     const theta =
       threat(s.court, level, ox, oy) *

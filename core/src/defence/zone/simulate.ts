@@ -7,7 +7,7 @@ import { SPACE } from '../../space/times.ts';
 import { BUMP, onWing } from './bump.ts';
 import { movingFrom, plant, stepZone } from './move.ts';
 import { schemeOf, zoneByKey } from './scheme.ts';
-import { settled, type Seen } from './shade.ts';
+import { settled, type Situation } from './shade.ts';
 
 /** A screen is on a man of the zone who stands this near to it (ft). */
 const SCREENS = 3.6;
@@ -24,7 +24,7 @@ export function simulateZone(rails: Rails, plan: ZonePlan): Defended {
   const scheme = schemeOf(table, plan.schools, court);
   const bump = schemeOf(table, plan.schools, court, true);
   const lag = Math.round(level.zone.react / dt);
-  const seen: Seen = {
+  const situation: Situation = {
     x: new Float64Array(5),
     y: new Float64Array(5),
     bx: 0,
@@ -48,8 +48,8 @@ export function simulateZone(rails: Rails, plan: ZonePlan): Defended {
     hitUntil: new Float64Array(5),
     hitKeeps: new Float64Array(5).fill(HELD),
   };
-  see(rails, seen, 0);
-  settled(scheme, level, seen, bodies.px, bodies.py);
+  see(rails, situation, 0);
+  settled(scheme, level, situation, bodies.px, bodies.py);
   const m = movingFrom(bodies.px, bodies.py);
   const out = new Recorder(rails, 'zone');
   let owner = rails.owner[0]!;
@@ -60,17 +60,17 @@ export function simulateZone(rails: Rails, plan: ZonePlan): Defended {
     bodies.t = t;
     if (k > 0) {
       const s = Math.max(0, k - lag);
-      see(rails, seen, s);
+      see(rails, situation, s);
       const now = rails.owner[s]!;
       if (now >= 0 && now !== owner) {
         const far = !near(rails, s, owner, now);
         owner = now;
         if (far) plant(m);
-        if (onWing(seen.bx, seen.by)) bumpUntil = catchOf(rails, t) + BUMP;
+        if (onWing(situation.bx, situation.by)) bumpUntil = catchOf(rails, t) + BUMP;
       }
-      settled(t < bumpUntil ? bump : scheme, level, seen, m.tx, m.ty);
+      settled(t < bumpUntil ? bump : scheme, level, situation, m.tx, m.ty);
       for (let d = 0; d < 5; d++) slow[d] = holding(held, m, bodies, d, t) ? HELD : 1;
-      stepZone(m, level, seen.bx, seen.by, dt, slow);
+      stepZone(m, level, situation.bx, situation.by, dt, slow);
       for (let d = 0; d < 5; d++) {
         bodies.vx[d] = (m.x[d]! - bodies.px[d]!) / dt;
         bodies.vy[d] = (m.y[d]! - bodies.py[d]!) / dt;
@@ -78,30 +78,30 @@ export function simulateZone(rails: Rails, plan: ZonePlan): Defended {
       bodies.px.set(m.x);
       bodies.py.set(m.y);
     }
-    cares(rails, seen, bodies, k);
+    cares(rails, situation, bodies, k);
     out.record(bodies);
   }
   return out.done(events);
 }
 
 /** The floor as a zone has it at step s: the players, and the ball with whoever owns it. */
-function see(rails: Rails, seen: Seen, s: number): void {
+function see(rails: Rails, situation: Situation, s: number): void {
   for (let j = 0; j < 5; j++) {
-    seen.x[j] = rails.x[s * 5 + j]!;
-    seen.y[j] = rails.y[s * 5 + j]!;
+    situation.x[j] = rails.x[s * 5 + j]!;
+    situation.y[j] = rails.y[s * 5 + j]!;
   }
   const owner = rails.owner[s]!;
   if (owner >= 0) {
     // A pass is answered where it goes to.
     const flight = rails.track.holder[s]! < 0;
     const at = flight ? Math.min(rails.steps - 1, Math.round(catchOf(rails, s * rails.dt) / rails.dt)) : s;
-    seen.bx = rails.x[at * 5 + owner]!;
-    seen.by = rails.y[at * 5 + owner]!;
+    situation.bx = rails.x[at * 5 + owner]!;
+    situation.by = rails.y[at * 5 + owner]!;
   }
-  seen.screening = 0;
+  situation.screening = 0;
   const t = s * rails.dt;
   for (const b of rails.timeline.screens)
-    if (t >= b.set && t < b.left) seen.screening |= 1 << PLAYERS.indexOf(b.by);
+    if (t >= b.set && t < b.left) situation.screening |= 1 << PLAYERS.indexOf(b.by);
 }
 
 function catchOf(rails: Rails, t: number): number {
@@ -166,12 +166,12 @@ function holding(
 /** Whom each man has in his care: the man he chases, else the nearest in his area. */
 function cares(
   rails: Rails,
-  seen: Seen,
+  situation: Situation,
   bodies: { px: Float64Array; py: Float64Array; man: Int8Array },
   k: number,
 ): void {
   for (let d = 0; d < 5; d++) {
-    const chased = seen.chases[d]!;
+    const chased = situation.chases[d]!;
     bodies.man[d] = chased;
     if (chased >= 0) continue;
     let least = CARES * CARES;

@@ -10,8 +10,6 @@ export const withDefence =
   (input) =>
     input.against ? run(input, input.against) : [];
 
-export const defender = (d: number): string => `x${d + 1}`;
-
 const stepAt = ({ defended: { rails } }: Against, t: number): number =>
   Math.max(0, Math.min(rails.steps - 1, Math.round(t / rails.dt)));
 

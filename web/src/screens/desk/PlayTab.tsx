@@ -13,7 +13,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { api } from '../../app/api.ts';
 import { chooseUnits, UNIT_OPTIONS, useUnitChoice } from '../../app/units.ts';
-import { useTeam } from '../../team/own-school.ts';
+import { useTeam } from '../../team/team.ts';
 import { Choice, COURT_OPTIONS, LEVEL_OPTIONS, plain, WOMEN_OPTIONS } from '../../ui/Choice.tsx';
 import { Button, Label } from '../../ui/controls.tsx';
 import { TextField } from '../../ui/TextField.tsx';

@@ -11,7 +11,7 @@ import { useEffect } from 'react';
 import { create } from 'zustand';
 import { lineInTime } from '../../questions/lines.ts';
 import { questions } from '../../questions/questions.ts';
-import { useOwnSchool } from '../../team/own-school.ts';
+import { useTeaching } from '../../team/team.ts';
 
 interface Analysis {
   readonly play: Play | null;
@@ -35,14 +35,14 @@ const useStore = create<Analysis>(() => ({
 
 /** Has a line walked through whenever it or the defence changes. One instance on the desk. */
 export function useAnalysing(play: Play, leaf: string, units: Units, defence: Defence | null): void {
-  const { own: school } = useOwnSchool();
+  const { own: teaching } = useTeaching();
   useEffect(() => {
     const start = performance.now();
-    const key = [contentOf(play), leaf, units, contentOf(school), contentOf(defence)].join(' ');
+    const key = [contentOf(play), leaf, units, contentOf(teaching), contentOf(defence)].join(' ');
     useStore.setState({ stale: true });
     const asked = questions.ask(
       'line',
-      { play, leaf, ...lineInTime(play, leaf), units, school, defence },
+      { play, leaf, ...lineInTime(play, leaf), units, teaching, defence },
       {
         key,
         priority: 'now',
@@ -62,7 +62,7 @@ export function useAnalysing(play: Play, leaf: string, units: Units, defence: De
       () => undefined,
     );
     return asked.cancel;
-  }, [play, leaf, units, school, defence]);
+  }, [play, leaf, units, teaching, defence]);
 }
 
 const NONE: readonly Finding[] = [];

@@ -20,7 +20,7 @@ import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { api } from '../../app/api.ts';
 import { keepNew } from '../../keeping/deliver.ts';
-import { useTeam } from '../../team/own-school.ts';
+import { useTeam } from '../../team/team.ts';
 import { Choice, COURT_OPTIONS, LEVEL_OPTIONS } from '../../ui/Choice.tsx';
 import { Button, Input, Label, MainButton } from '../../ui/controls.tsx';
 import { Picture } from '../../floor/SceneSvg.tsx';

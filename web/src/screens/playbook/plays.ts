@@ -1,7 +1,7 @@
 import type { PlayRow } from '@corkscrew/core';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { api, Unreachable } from '../../app/api.ts';
-import { keepList } from '../../keeping/lists.ts';
+import { Unreachable } from '../../app/api.ts';
+import { listPlays } from '../../keeping/lists.ts';
 
 interface Plays {
   readonly rows: readonly PlayRow[];
@@ -16,13 +16,10 @@ const AGAIN = 5000;
 export function usePlays(trash: boolean) {
   const known = useQuery({
     queryKey: ['plays', trash],
-    queryFn: async () => {
-      const rows = await api.plays(trash);
-      void keepList(trash, rows);
-      return rows;
-    },
+    queryFn: () => listPlays(trash),
     placeholderData: keepPreviousData,
     retry: false,
+    networkMode: 'always',
     refetchInterval: (q) => (q.state.error ? AGAIN : false),
   });
   const unreachable = known.error instanceof Unreachable;

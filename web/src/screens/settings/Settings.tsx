@@ -6,8 +6,8 @@ import { prefer, usePreferences } from '../../app/preferences.ts';
 import { chooseTheme, useThemeChoice } from '../../app/theme.ts';
 import { chooseUnits, UNIT_OPTIONS, useUnitChoice } from '../../app/units.ts';
 import { MakesForm } from '../../team/MakesForm.tsx';
-import { useTeam } from '../../team/own-school.ts';
-import { SchoolForm } from '../../team/SchoolForm.tsx';
+import { useTeam } from '../../team/team.ts';
+import { TeachForm } from '../../team/TeachForm.tsx';
 import { Choice, COURT_OPTIONS, LEVEL_OPTIONS, WOMEN_OPTIONS } from '../../ui/Choice.tsx';
 import { Toggle } from '../../ui/controls.tsx';
 import { TextField } from '../../ui/TextField.tsx';
@@ -132,7 +132,7 @@ export default function Settings() {
         <section aria-labelledby="teach">
           <h2 id="teach">What we teach</h2>
           <p>Where schools differ. The walk-through measures by it, on every play.</p>
-          <SchoolForm level={level} />
+          <TeachForm level={level} />
         </section>
         <section aria-labelledby="makes">
           <h2 id="makes">What we make</h2>

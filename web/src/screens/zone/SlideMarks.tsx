@@ -1,4 +1,4 @@
-import { JOBS, type BallPiece, type Chased, type Job, type Pace, type Slide } from '@corkscrew/core';
+import { JOBS, type BallPiece, type Chased, type Job, type SlidePace, type Slide } from '@corkscrew/core';
 import { BLOCK, ROW, RULER, stave, top, xOf } from './slide-scale.ts';
 
 /** What a man slides for, in a word or two. */
@@ -20,7 +20,7 @@ const FOR: Readonly<Record<Job, string>> = {
 };
 
 /** The same textures as our tempos: the harder he goes, the fuller the band. */
-const BAND: Readonly<Record<Pace, string | undefined>> = {
+const BAND: Readonly<Record<SlidePace, string | undefined>> = {
   shuffle: '6 4',
   slide: '1.8 2.2',
   run: undefined,

@@ -5,7 +5,7 @@ import { useLate } from '../../app/late.ts';
 import { score } from '../../ui/score.ts';
 import { timeSlider } from '../../ui/time-slider.ts';
 import { BallRow, Names, Opened, SlideBlock } from './SlideMarks.tsx';
-import { lookBack } from './moves.ts';
+import { goBackTo } from './moves.ts';
 import { HEIGHT, ROWS, RULER, stave, timeAt, xOf } from './slide-scale.ts';
 
 const Box = styled.div`
@@ -49,7 +49,7 @@ export function SlideSheet({ chase, t, end }: { chase: Chase | null; t: number; 
     now: t,
     end,
     timeAt: (x) => timeAt(x + INSET),
-    seek: lookBack,
+    seek: goBackTo,
   });
   return (
     <Box>

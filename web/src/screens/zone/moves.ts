@@ -105,7 +105,7 @@ export function stopChase(): void {
 }
 
 /** Looks back at a moment of the chase (seconds); at its end it is now again. */
-export function lookBack(t: number): void {
+export function goBackTo(t: number): void {
   const { chase } = useChase.getState();
   if (!chase) return;
   useChase.setState({ at: t >= chase.t - 1e-6 ? null : Math.max(0, t) });

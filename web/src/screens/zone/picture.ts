@@ -5,7 +5,7 @@ import {
   mapSoftness,
   optionsOf,
   sampleAt,
-  seenAt,
+  situationAt,
   settled,
   softMap,
   softSpots,
@@ -49,9 +49,9 @@ export function restPicture(
     floor.ox[j] = p.x;
     floor.oy[j] = p.y;
   });
-  const seen = seenAt(room.places, room.ball, chasesIn(room, zone));
-  settled(schemeFor(room, zone), level, seen, floor.dx, floor.dy);
-  return lookAt(floor);
+  const situation = situationAt(room.places, room.ball, chasesIn(room, zone));
+  settled(schemeFor(room, zone), level, situation, floor.dx, floor.dy);
+  return pictureOf(floor);
 }
 
 /** What stands beside the room's own picture: both names, and what it looks like. */
@@ -81,7 +81,7 @@ export function besidePicture(room: Room): Beside | null {
 /** A zone on the move, at a moment of the chase (seconds). */
 export function movingPicture(room: Pick<Room, 'court'>, chase: Chase, t: number): Picture {
   const thrown = chase.chased.findLast((c) => c.released <= t)?.released ?? 0;
-  const picture = lookAt(chaseFloor(chase, courtOf(room), t));
+  const picture = pictureOf(chaseFloor(chase, courtOf(room), t));
   // While the ball flies it can't go to either of two.
   const split = picture.floor.holder < 0 ? null : picture.split;
   return { ...picture, split, trails: trailsOf(chase, thrown, t) };
@@ -101,7 +101,7 @@ function trailsOf({ film }: Chase, from: number, to: number): Point[][] {
   );
 }
 
-function lookAt(floor: Floor): Picture {
+function pictureOf(floor: Floor): Picture {
   const map = mapSoftness(floor, softMap());
   const options = optionsOf(floor);
   return { floor, options, split: worstSplit(floor, options), spots: softSpots(floor, map), map, trails: [] };

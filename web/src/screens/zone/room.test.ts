@@ -18,7 +18,7 @@ vi.stubGlobal('window', {
   localStorage: { getItem: () => null, setItem: () => undefined, removeItem: () => undefined },
 });
 const { chasesIn, levelOf, NEAREST, placesOf, useRoom } = await import('./room.ts');
-const { leaveRoom, lookBack, pass, putAll, putBall, putPlayer, stopChase, takeMoment, useChase } =
+const { leaveRoom, goBackTo, pass, putAll, putBall, putPlayer, stopChase, takeMoment, useChase } =
   await import('./moves.ts');
 const { besidePicture, movingPicture, restPicture } = await import('./picture.ts');
 const { zoneMoment } = await import('../../app/to-zone.ts');
@@ -76,11 +76,11 @@ describe('what the hand does in the zone room', () => {
   it('looks back at a moment and, at the end, is in the present again', () => {
     pass(1);
     later(2);
-    lookBack(0.4);
+    goBackTo(0.4);
     expect(useChase.getState().at).toBe(0.4);
-    lookBack(-3);
+    goBackTo(-3);
     expect(useChase.getState().at).toBe(0);
-    lookBack(99);
+    goBackTo(99);
     expect(useChase.getState().at).toBeNull();
   });
   it('catches the ball when the room is left while it flies', () => {

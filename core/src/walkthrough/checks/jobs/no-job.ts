@@ -11,7 +11,7 @@ export const noJob: Check = {
   words: 'Nobody is left out frame after frame',
   limit: 'four frames in a row',
   source: 'common practice',
-  run: ({ walks, timeline, school }) =>
+  run: ({ walks, timeline, teaching }) =>
     PLAYERS.flatMap((p) => {
       let from = -1;
       let best = { from: 0, count: 0 };
@@ -31,7 +31,7 @@ export const noJob: Check = {
       const { bars } = timeline;
       const lasts = best.count > 0 ? bars[best.from + best.count - 1]!.end - bars[best.from]!.start : 0;
       // A longer time is told as standing.
-      if (best.count < IN_A_ROW || lasts > school.idle) return [];
+      if (best.count < IN_A_ROW || lasts > teaching.idle) return [];
       const walk = walks[best.from]!;
       return [
         {

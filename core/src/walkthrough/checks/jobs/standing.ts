@@ -9,7 +9,7 @@ export const standing: Check = {
   words: 'Nobody stands for long without a job',
   limit: '6 s without a move, the ball or a screen; your own limit',
   source: 'common practice',
-  run: ({ moments, timeline, school }) =>
+  run: ({ moments, timeline, teaching }) =>
     PLAYERS.flatMap((p) => {
       const screens = timeline.screens.filter((s) => s.by === p);
       const still = longest(
@@ -21,7 +21,7 @@ export const standing: Check = {
             !screens.some((s) => m.t >= s.set && m.t < Math.min(s.left, (s.used?.at ?? s.set) + 1)),
         ),
       );
-      if (!still || still.seconds <= school.idle) return [];
+      if (!still || still.seconds <= teaching.idle) return [];
       return [
         {
           frame: still.from.frame,

@@ -19,7 +19,7 @@ export const rebounders: Check = {
   source: 'common practice',
   run: (input) =>
     shots(input).flatMap((f) => {
-      const { court, timeline, school } = input;
+      const { court, timeline, teaching } = input;
       const shot = timed(input, f.action);
       if (!shot) return [];
       const at = PLAYERS.map((p) => ({ p, place: positionAt(timeline, p, f.arrive) }));
@@ -30,20 +30,20 @@ export const rebounders: Check = {
         action: f.action,
         place: f.to,
         time: f.arrive,
-        severity: school.rebounders - boards.length > 1 ? ('costs' as const) : ('know' as const),
+        severity: teaching.rebounders - boards.length > 1 ? ('costs' as const) : ('know' as const),
         marks: boards.map((m) => ({ is: 'place' as const, at: m.place })),
       };
       return [
-        ...(boards.length < school.rebounders
+        ...(boards.length < teaching.rebounders
           ? [
               {
                 ...base,
                 players: boards.map((m) => m.p),
-                says: said('rebounders', { count: boards.length, sent: school.rebounders }),
+                says: said('rebounders', { count: boards.length, sent: teaching.rebounders }),
               },
             ]
           : []),
-        ...(back.length < school.safeties
+        ...(back.length < teaching.safeties
           ? [
               {
                 ...base,

@@ -35,7 +35,7 @@ function framesTogether(walks: readonly FrameWalk[], a: PlayerId, b: PlayerId): 
 }
 
 /** Move the one of a pair who came there by a cut to the nearest free spot. */
-function moveAway({ court, walks, school }: CheckInput, m: Moment, a: PlayerId, b: PlayerId): Bare<Mend>[] {
+function moveAway({ court, walks, teaching }: CheckInput, m: Moment, a: PlayerId, b: PlayerId): Bare<Mend>[] {
   const now = walks.findIndex((w) => w.frame.id === m.frame);
   const came = walks.slice(0, now + 1);
   for (const p of [b, a]) {
@@ -50,7 +50,7 @@ function moveAway({ court, walks, school }: CheckInput, m: Moment, a: PlayerId, 
       others(p)
         .map((o) => places[o])
         .filter((o) => outThere(court, o)),
-      school.crowded + 2,
+      teaching.crowded + 2,
     );
     if (!spot) continue;
     const path = [...pathOf(last.action).slice(0, -1), { x: spot.place.x, y: spot.place.y, spot: spot.key }];
@@ -68,12 +68,12 @@ export const crowded: Check = {
   limit: '12 ft (10 ft youth) between two men about the arc for 1.2 s; your own limit',
   source: 'common practice',
   run: (input) => {
-    const { court, moments, school, walks } = input;
+    const { court, moments, teaching, walks } = input;
     return PLAYERS.flatMap((a, i) =>
       PLAYERS.slice(i + 1).flatMap((b) => {
         const meant = framesTogether(walks, a, b);
         const near = (m: Moment) =>
-          distance(m.places[a], m.places[b]) < school.crowded - 0.25 &&
+          distance(m.places[a], m.places[b]) < teaching.crowded - 0.25 &&
           outThere(court, m.places[a]) &&
           outThere(court, m.places[b]) &&
           !meant.has(m.frame);

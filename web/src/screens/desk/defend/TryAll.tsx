@@ -5,7 +5,7 @@ import { Button } from '../../../ui/controls.tsx';
 import type { Tried } from '../../../questions/kinds.ts';
 import { lineInTime } from '../../../questions/lines.ts';
 import { questions } from '../../../questions/questions.ts';
-import { useOwnSchool } from '../../../team/own-school.ts';
+import { useTeaching } from '../../../team/team.ts';
 import { takeDefence } from './change.ts';
 
 const Box = styled.div`
@@ -63,7 +63,7 @@ type Answers = Readonly<Record<string, Tried | null>>;
 
 /** The line against every defence there is a name for, on all the machine's cores; what is overtaken is left. */
 export function TryAll({ play, leaf }: { play: Play; leaf: string }) {
-  const { own: school } = useOwnSchool();
+  const { own: teaching } = useTeaching();
   const [answers, setAnswers] = useState<Answers | null>(null);
   const leave = useRef<(() => void) | null>(null);
   const table = useRef<HTMLTableElement>(null);
@@ -73,15 +73,19 @@ export function TryAll({ play, leaf }: { play: Play; leaf: string }) {
       leave.current?.();
       setAnswers(null);
     },
-    [play.frames, play.start, leaf, school],
+    [play.frames, play.start, leaf, teaching],
   );
   const begin = () => {
     leave.current?.();
     setAnswers({});
     const { content, compiled } = lineInTime(play, leaf);
     const asked = DEFENCES.map((defence) => {
-      const key = [content, defence.id, contentOf(school.makes)].join(' ');
-      const question = questions.ask('tried', { play, compiled, defence, school }, { key, priority: 'soon' });
+      const key = [content, defence.id, contentOf(teaching.makes)].join(' ');
+      const question = questions.ask(
+        'tried',
+        { play, compiled, defence, teaching },
+        { key, priority: 'soon' },
+      );
       const told = (answer: Tried | null) => setAnswers((known) => ({ ...known, [defence.id]: answer }));
       let left = false;
       question.answer.then(

@@ -21,11 +21,11 @@ import {
 } from '@corkscrew/core';
 import { useUnits } from '../../../app/units.ts';
 import { GripVertical, Trash2 } from 'lucide-react';
-import { useState } from 'react';
 import { Button as AriaButton, GridList, GridListItem, useDragAndDrop } from 'react-aria-components';
 import styled from 'styled-components';
 import { Choice, plain } from '../../../ui/Choice.tsx';
-import { Area, IconButton, Input, Label } from '../../../ui/controls.tsx';
+import { IconButton } from '../../../ui/controls.tsx';
+import { TextField } from '../../../ui/TextField.tsx';
 import { ScreenCoverage } from '../defend/ScreenCoverage.tsx';
 import { CueFields } from './CueFields.tsx';
 import { apply, lineView, useDesk, usePick } from '../store.ts';
@@ -60,6 +60,17 @@ const List = styled(GridList)`
   }
   .react-aria-DropIndicator[data-drop-target] {
     outline: 1px solid var(--pen);
+  }
+`;
+const Words = styled.div`
+  .caption,
+  .caption label {
+    display: grid;
+    gap: 6px;
+  }
+  .caption {
+    gap: 10px;
+    margin-top: 8px;
   }
 `;
 const Fields = styled.div`
@@ -156,10 +167,7 @@ export function FrameTab() {
         </div>
       )}
       {step && <Particulars step={step} />}
-      <Caption
-        key={[frameId, frame.title, frame.caption].join('|')}
-        generated={captionOf(view.court, walk, earlier)}
-      />
+      <Caption key={frameId} generated={captionOf(view.court, walk, earlier)} />
     </>
   );
 }
@@ -265,34 +273,25 @@ const spaced = (k: string): string =>
 function Caption({ generated }: { generated: string }) {
   const { play, frameId } = usePick('play', 'frameId');
   const frame = play.frames.find((f) => f.id === frameId);
-  const [title, setTitle] = useState(frame?.title ?? '');
-  const [text, setText] = useState(frame?.caption ?? '');
   return (
-    <div style={{ display: 'grid', gap: 10, marginTop: 8 }}>
-      <label>
-        <Label>Title of the frame</Label>
-        <Input
-          value={title}
-          maxLength={LIMITS.name}
-          style={{ marginTop: 5 }}
+    <Words>
+      <div className="caption">
+        <TextField
+          label="Title of the frame"
+          value={frame?.title ?? ''}
+          max={LIMITS.name}
           placeholder="Entry, Screen, Read …"
-          onChange={(e) => setTitle(e.target.value)}
-          onBlur={() => title !== (frame?.title ?? '') && apply({ do: 'caption', frame: frameId, title })}
+          onDone={(title) => apply({ do: 'caption', frame: frameId, title })}
         />
-      </label>
-      <label>
-        <Label>Your own words for it</Label>
-        <Area
-          value={text}
-          maxLength={LIMITS.caption}
-          style={{ marginTop: 5 }}
+        <TextField
+          label="Your own words for it"
+          value={frame?.caption ?? ''}
+          max={LIMITS.caption}
+          area
           placeholder={generated || 'Written for you as you draw.'}
-          onChange={(e) => setText(e.target.value)}
-          onBlur={() =>
-            text !== (frame?.caption ?? '') && apply({ do: 'caption', frame: frameId, caption: text })
-          }
+          onDone={(caption) => apply({ do: 'caption', frame: frameId, caption })}
         />
-      </label>
-    </div>
+      </div>
+    </Words>
   );
 }

@@ -1,4 +1,12 @@
-import { actionWords, inBounds, placeWords, type Court, type FrameWalk, type Point } from '@corkscrew/core';
+import {
+  actionWords,
+  atPlace,
+  inBounds,
+  placeSaid,
+  type Court,
+  type FrameWalk,
+  type Point,
+} from '@corkscrew/core';
 import { sceneSize, toScene, type Scale } from '@corkscrew/diagram';
 import { SceneItems } from '../../../floor/SceneSvg.tsx';
 import { words } from '@corkscrew/diagram';
@@ -20,14 +28,14 @@ const ABOVE = 62;
 export function Tip({ court, walk, earlier, proposed, at, scale }: Props) {
   const { width } = sceneSize(scale);
   const step = walk.steps.find((s) => s.action.id === proposed);
-  const place = placeWords(court, at);
+  const place = placeSaid(court, at);
   const text = step
     ? actionWords(court, walk, step, earlier).replace(/^\d /, '')
     : !inBounds(court, at)
       ? 'out of bounds'
-      : place === 'the floor between'
+      : place.is === 'between'
         ? ''
-        : place;
+        : atPlace(place);
   if (!text) return null;
   const c = toScene(scale, at);
   const coarse = matchMedia('(pointer: coarse)').matches;

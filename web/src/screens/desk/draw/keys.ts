@@ -95,7 +95,7 @@ const WHILE_RUNNING: ReadonlySet<CommandId> = new Set<CommandId>([
 const VERBS: ReadonlySet<string> = new Set(Object.keys(NEEDS));
 
 /** Does a command of the desk; false when there is nothing it could be done to. */
-export function run(id: CommandId, e: Key): boolean {
+function run(id: CommandId, e: Key): boolean {
   const s = get();
   if (VERBS.has(id)) {
     sayVerb(id as Verb);
@@ -381,7 +381,7 @@ function waitFor(e: Key, waiting: string): boolean {
 }
 
 /** Makes an action start on what a man does last in its frame, or in the frames before it. */
-export function tieToMan(waiting: string, man: PlayerId): void {
+function tieToMan(waiting: string, man: PlayerId): void {
   const { play, branch, frameId } = get();
   const { walks, index } = lineView(play, branch, frameId);
   const before = (all: readonly Action[]): Action | undefined =>

@@ -1,10 +1,10 @@
-import { CHECKS, type Finding } from '@corkscrew/core';
+import { CHECKS, silencedBefore, type Finding, type SilencedBefore } from '@corkscrew/core';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { useUnits } from '../../../app/units.ts';
 import { Button } from '../../../ui/controls.tsx';
 import { useFindings, useMetrics } from '../analysis.ts';
-import { lineView, usePick } from '../store.ts';
+import { apply, lineView, usePick } from '../store.ts';
 import { Figures } from './Figures.tsx';
 import { Item } from './Item.tsx';
 import { Link } from 'react-router';
@@ -95,6 +95,7 @@ export function WalkTab() {
         </Button>
       )}
       {quiet && silenced.map((f) => <Item key={f.code + f.cause} finding={f} />)}
+      <Before told={told} before={silencedBefore(play, findings)} />
       <Clean>
         <summary>{clean.length} checks found nothing</summary>
         <ul>
@@ -110,5 +111,45 @@ export function WalkTab() {
       </p>
       {metrics && <Figures metrics={metrics} units={units} />}
     </>
+  );
+}
+
+/** What was silenced once and is found otherwise now: the reason can be given again in one press. */
+function Before({ told, before }: { told: readonly Finding[]; before: readonly SilencedBefore[] }) {
+  const { play } = usePick('play');
+  const again = before.flatMap((s) => {
+    const like = told.filter((f) => f.code === s.code);
+    return like.length > 0 ? [{ s, like }] : [];
+  });
+  if (again.length === 0) return null;
+  return (
+    <ul style={{ marginTop: 10 }} aria-label="Silenced before">
+      {again.map(({ s, like }) => (
+        <li key={s.code + (s.at ?? '')} style={{ display: 'grid', gap: 5, padding: '6px 0' }}>
+          <span>
+            {CHECKS.find((c) => c.code === s.code)?.words}: silenced before, “{s.reason}”
+          </span>
+          <span>
+            <Button
+              onPress={() =>
+                apply([
+                  ...(play.silenced?.includes(s) && s.at !== undefined
+                    ? [{ do: 'silence' as const, code: s.code, at: s.at, reason: null }]
+                    : []),
+                  ...like.map((f) => ({
+                    do: 'silence' as const,
+                    code: f.code,
+                    at: f.cause,
+                    reason: s.reason,
+                  })),
+                ])
+              }
+            >
+              Silence it again
+            </Button>
+          </span>
+        </li>
+      ))}
+    </ul>
   );
 }

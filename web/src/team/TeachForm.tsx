@@ -1,9 +1,9 @@
-import { schoolFor, type Level, type School } from '@corkscrew/core';
+import { teachingFor, type Level, type Teaching } from '@corkscrew/core';
 import { Button } from '../ui/controls.tsx';
 import { OwnFigure, OwnFigures } from './OwnFigure.tsx';
-import { useOwnSchool } from './own-school.ts';
+import { useTeaching } from './team.ts';
 
-const FIELDS: readonly { key: keyof School; words: string; min: number; max: number }[] = [
+const FIELDS: readonly { key: keyof Teaching; words: string; min: number; max: number }[] = [
   { key: 'rebounders', words: 'Sent to the boards', min: 0, max: 5 },
   { key: 'safeties', words: 'Kept back', min: 0, max: 3 },
   { key: 'crowded', words: 'Crowded under, feet', min: 4, max: 20 },
@@ -11,9 +11,9 @@ const FIELDS: readonly { key: keyof School; words: string; min: number; max: num
 ];
 
 /** What this team teaches where schools differ; the walk-through measures by it on every play. */
-export function SchoolForm({ level }: { level: Level }) {
-  const { own, save, error } = useOwnSchool();
-  const school = schoolFor(level, own);
+export function TeachForm({ level }: { level: Level }) {
+  const { own, save, error } = useTeaching();
+  const teaching = teachingFor(level, own);
   return (
     <OwnFigures>
       <div className="fields">
@@ -21,7 +21,7 @@ export function SchoolForm({ level }: { level: Level }) {
           <OwnFigure
             key={key}
             {...field}
-            value={school[key]}
+            value={teaching[key]}
             set={(value) => save({ ...own, [key]: value })}
           />
         ))}

@@ -1,8 +1,8 @@
-import type { OwnSchool, Team, TeamChange } from '@corkscrew/core';
+import type { OwnTeaching, Team, TeamChange } from '@corkscrew/core';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api } from '../app/api.ts';
 
-const USUAL: OwnSchool = {};
+const USUAL: OwnTeaching = {};
 
 /** The team, and how to change it. */
 export function useTeam() {
@@ -10,19 +10,23 @@ export function useTeam() {
   const team = useQuery({ queryKey: ['team'], queryFn: api.team });
   const { mutate, error } = useMutation({
     mutationFn: (change: TeamChange) => api.changeTeam(change),
+    // What was said is so at once: the next change is made from it, not from what the server last said.
+    onMutate: (change) =>
+      client.setQueryData<Team>(['team'], (now) => now && ({ ...now, ...change } as Team)),
     onSuccess: (now: Team) => client.setQueryData(['team'], now),
+    onError: () => client.invalidateQueries({ queryKey: ['team'] }),
   });
   return { team: team.data, change: mutate, error };
 }
 
 /** What the team teaches and makes otherwise than most, and how to change it. */
-export function useOwnSchool() {
+export function useTeaching() {
   const { team, change, error } = useTeam();
   // Nothing said is one and the same nothing: what is computed with it is not computed again when it arrives.
   const said = team?.school;
   return {
     own: said && Object.keys(said).length > 0 ? said : USUAL,
-    save: (school: OwnSchool) => change({ school }),
+    save: (school: OwnTeaching) => change({ school }),
     error,
   };
 }

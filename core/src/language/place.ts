@@ -1,0 +1,39 @@
+import type { Court } from '../court/court.ts';
+import { isSpotKey, nearestSpot, spotByKey } from '../court/spots.ts';
+import type { Place } from '../play/document.ts';
+
+/** A man within this of a spot is at it, within this he is near it (feet); else he is between places. */
+const AT = 2.7;
+const NEAR = 6;
+
+/** Where something is, as far as there is a name for it. */
+export type SaidPlace = { readonly is: 'at' | 'near'; readonly spot: string } | { readonly is: 'between' };
+
+export function placeSaid(court: Court, place: Place): SaidPlace {
+  if (place.spot && isSpotKey(place.spot)) return { is: 'at', spot: spotByKey(place.spot)!.words };
+  const { spot, distance } = nearestSpot(court, place);
+  if (distance > NEAR) return { is: 'between' };
+  return { is: distance <= AT ? 'at' : 'near', spot: spot.words };
+}
+
+/** "the left wing", "near the left wing", "the floor between". */
+export function placeWords(court: Court, place: Place): string {
+  const p = placeSaid(court, place);
+  if (p.is === 'between') return 'the floor between';
+  return p.is === 'at' ? `the ${p.spot}` : `near the ${p.spot}`;
+}
+
+/** Where something happens: "at the left wing", "near the left wing", "in between". */
+export const atPlace = (p: SaidPlace): string =>
+  p.is === 'between' ? 'in between' : `${p.is} the ${p.spot}`;
+
+/** How a verb is joined to where it leads: by a word, by nothing, or always to the rim. */
+export type Lead = 'to' | 'at' | '' | 'rim';
+
+/** What somebody does, and where that leads: "lifts to the left wing", "fills the top", "rolls to the rim". */
+export function toPlace(verb: string, lead: Lead, p: SaidPlace): string {
+  if (lead === 'rim') return `${verb} to the rim`;
+  if (p.is === 'near') return `${verb} near the ${p.spot}`;
+  const where = p.is === 'at' ? `the ${p.spot}` : 'open floor';
+  return lead ? `${verb} ${lead} ${where}` : `${verb} ${where}`;
+}

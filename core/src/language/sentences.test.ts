@@ -1,0 +1,102 @@
+import { describe, expect, it } from 'vitest';
+import { PLAYERS } from '../alignment/library.ts';
+import { CUT_KINDS, DRIBBLE_KINDS, PASS_KINDS, SCREEN_KINDS } from '../play/vocabulary.ts';
+import { DICTIONARY } from './dictionary.ts';
+import { SENTENCES } from './english/sentences.ts';
+import { said } from './said.ts';
+import { figuresOfSaid, tell } from './tell.ts';
+import { PLAIN, teller } from './teller.ts';
+
+/** One of each figure that any sentence asks for. */
+const FIGURES = {
+  ...{ who: '4', by: '4', a: '4', b: '5', to: '2', man: 1, takes: 2, usual: 'drop', holder: '2' },
+  ...{ later: true, ball: true, late: 1.24, early: 0.4, seconds: 3.14, most: 120, clock: 24, does: 'pass' },
+  ...{ feet: 9.5, on: 2, degrees: 80, safe: 30, across: true, side: 'left', inside: ['2', '3'], driver: '1' },
+  ...{ from: 2, count: 2, sent: 3, passes: 4, passer: '1', receiver: '2', verdict: 'late', soft: ['nail'] },
+  ...{
+    decisions: 3,
+    spot: 'wingL',
+    at: 2.5,
+    word: 'x',
+    where: 'onBall',
+    zone: '2-3',
+    way: 'x',
+    nth: 2,
+    id: 'a1',
+  },
+  ...{ field: 'tempo', megabytes: 2, path: ['name'], wrong: { is: 'letters', most: 80 }, dribbles: true },
+};
+/** Sentences in which a name is the index of one of theirs, or a spot, or several men. */
+const OTHER: Record<string, object> = {
+  backside: { soft: 'nail' },
+  'cue-circle': { who: ['4', '5'] },
+  'soft-empty': { ball: 'top' },
+  ...Object.fromEntries(['lane-contested', 'look-open', 'close-out-unused'].map((k) => [k, { by: 3 }])),
+  'pass-window': { by: 0.4, to: 3.2 },
+  'help-unseen': { by: 3, to: 3.2 },
+  'no-man': { who: 2 },
+  'both-guard': { a: 0, b: 1 },
+};
+const say = (key: keyof typeof SENTENCES, t = PLAIN): string =>
+  tell({ key, with: { ...FIGURES, ...OTHER[key] } } as never, t);
+const KEYS = Object.keys(SENTENCES) as (keyof typeof SENTENCES)[];
+
+describe('every sentence', () => {
+  it.each(KEYS)('%s is whole, whatever its figures', (key) => {
+    const words = say(key);
+    expect(words).not.toMatch(/undefined|NaN|null|\[object/);
+    expect(words).toMatch(/^[A-Z“"\dx]/);
+    expect(words).not.toMatch(/ {2}|!|please|successfully/i);
+  });
+  it.each(KEYS)('%s says she and her of women', (key) => {
+    expect(say(key, teller({ women: true }))).not.toMatch(/\b(he|him|his|himself)\b/);
+  });
+  it('measures in the reader’s units', () => {
+    const wide = said('screen-wide', { a: '4', b: '2', feet: 9.6 });
+    expect(tell(wide)).toBe('2 passes 9 ft 6 in wide of 4: his man slips through.');
+    expect(tell(wide, teller({ units: 'metres' }))).toBe('2 passes 2.9 m wide of 4: his man slips through.');
+  });
+});
+
+describe('figures that tell causes apart', () => {
+  it('are whole, and the same in all words', () => {
+    const of = (late: number) => JSON.stringify(figuresOfSaid(said('pass-late', { who: '2', late })));
+    expect(of(1.1)).toBe(of(1.3));
+    expect(of(1.1)).not.toBe(of(2.1));
+  });
+});
+
+describe('the dictionary (common practice)', () => {
+  it('has a word for every kind, in all its forms', () => {
+    const keys = new Set(Object.keys(DICTIONARY));
+    for (const k of CUT_KINDS) expect(keys).toContain(`cut.${k}`);
+    for (const k of SCREEN_KINDS) expect(keys).toContain(`screen.${k}`);
+    for (const k of DRIBBLE_KINDS) expect(keys).toContain(`dribble.${k}`);
+    for (const k of PASS_KINDS) expect(keys).toContain(`pass.${k}`);
+    for (const t of Object.values(DICTIONARY))
+      for (const form of [t.word, t.plural, t.base, t.third, t.ing]) expect(form.trim()).not.toBe('');
+  });
+  it('says the forms as they are said', () => {
+    const { 'cut.curl': curl, 'cut.giveAndGo': go, 'pass.lob': lob, 'screen.widePin': pin } = DICTIONARY;
+    expect([curl.third, curl.ing, curl.plural]).toEqual(['curls', 'curling', 'curls']);
+    expect([go.third, go.plural]).toEqual(['gives and goes', 'give and goes']);
+    expect([lob.third, lob.ing]).toEqual(['lobs', 'lobbing']);
+    expect([pin.third, pin.ing]).toEqual(['sets a wide pin', 'setting a wide pin']);
+    expect(DICTIONARY['cut.flash'].third).toBe('flashes');
+  });
+  it('no two kinds are said alike', () => {
+    const thirds = Object.values(DICTIONARY).map((t) => t.third);
+    const twice = thirds.filter((t, i) => thirds.indexOf(t) !== i);
+    // A plain pass and a chest pass, a plain cut and a basket cut.
+    expect(twice).toEqual(['cuts', 'passes']);
+  });
+});
+
+it('names are listed as they are said', () => {
+  expect([[], ['1'], ['1', '2'], [...PLAYERS]].map((n) => PLAIN.all(n))).toEqual([
+    '',
+    '1',
+    '1 and 2',
+    '1, 2, 3, 4 and 5',
+  ]);
+});
