@@ -3,6 +3,16 @@ import { defineConfig } from 'vitest/config';
 /** Tests of the scripts that need a database: those that start the real commands, and faults put to a server. */
 const NEED_DATABASE = ['scripts/src/run-server.test.ts', 'scripts/src/faults/server-faults.test.ts'];
 
+/** Tests that work for seconds (worlds in small, broken documents, shaken boards): a busy machine gives them time. */
+const SLOW = [
+  'core/src/keeping/machine.test.ts',
+  'core/src/play/{gate,edit,content}.test.ts',
+  'core/src/motion/{run,hostile}.test.ts',
+  'core/src/defence/**/*.test.ts',
+  'scripts/src/faults/faults.test.ts',
+  'cli/src/main.test.ts',
+];
+
 export default defineConfig({
   test: {
     projects: [
@@ -10,8 +20,16 @@ export default defineConfig({
         test: {
           name: 'unit',
           include: ['{core,diagram,cli,web,scripts}/src/**/*.test.ts'],
-          exclude: NEED_DATABASE,
+          exclude: [...NEED_DATABASE, ...SLOW],
           setupFiles: ['scripts/src/test-seed.ts'],
+        },
+      },
+      {
+        test: {
+          name: 'slow',
+          include: SLOW,
+          setupFiles: ['scripts/src/test-seed.ts'],
+          testTimeout: 60_000,
         },
       },
       {

@@ -192,11 +192,14 @@ test('a defence is kept for the team and taken over by another play', async ({ p
   const makes = async () =>
     Math.max(...(await threes.allInnerTexts()).map((t) => Number(/(\d+) %/.exec(t)![1])));
   await expect.poll(makes).toBeLessThan(40);
-  await page.getByText('What we make').click();
+  await page.getByRole('link', { name: 'What we make' }).click();
   await page.getByLabel('From three, open, %').fill('90');
   await page.keyboard.press('Enter');
+  await page.goBack();
   await expect.poll(makes).toBeGreaterThan(60);
+  await page.getByRole('link', { name: 'What we make' }).click();
   await page.getByRole('button', { name: 'As most of this level' }).click();
+  await page.goBack();
   await expect.poll(makes).toBeLessThan(40);
 });
 

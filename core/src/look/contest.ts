@@ -86,23 +86,24 @@ export function contest(d: Defended, s: Shot, out: Contest): Contest {
   out.feet = Infinity;
   out.plain = Infinity;
   out.who = -1;
-  const rx = s.x;
-  const ry = s.y - rails.court.rimY;
-  const far = Math.sqrt(rx * rx + ry * ry) || 1e-9;
+  const shotX = s.x;
+  const shotY = s.y - rails.court.rimY;
+  const far = Math.sqrt(shotX * shotX + shotY * shotY) || 1e-9;
   for (let i = 0; i < 5; i++) {
     const now = s.k * 5 + i;
     const his = d.guards[now] === s.player || d.attends[now] === s.player;
     const react = s.seen + (his ? 0 : CONTEST.notHis * man.react);
     const at = Math.min(rails.steps - 1, s.k + Math.round(Math.min(react, s.t) / rails.dt)) * 5 + i;
-    const dx = s.x - d.x[at]!;
-    const dy = s.y - d.y[at]!;
-    const straight = Math.sqrt(dx * dx + dy * dy);
+    const toShotX = s.x - d.x[at]!;
+    const toShotY = s.y - d.y[at]!;
+    const straight = Math.sqrt(toShotX * toShotX + toShotY * toShotY);
     const length = straight + detour(d, at, i, s);
-    const v0 = straight < 1e-9 ? 0 : (d.vx[at]! * dx + d.vy[at]! * dy) / straight;
+    const v0 = straight < 1e-9 ? 0 : (d.vx[at]! * toShotX + d.vy[at]! * toShotY) / straight;
     const ran = CONTEST.share * covered(s.t - react - d.held[at]!, v0, top, push);
     const plain = Math.max(CONTEST.least, length - ran);
     let behind: number;
-    if (Number.isNaN(s.runnerToRim)) behind = Math.max(0, (-dx * rx - dy * ry) / (far * (straight || 1e-9)));
+    if (Number.isNaN(s.runnerToRim))
+      behind = Math.max(0, (-toShotX * shotX - toShotY * shotY) / (far * (straight || 1e-9)));
     else {
       const toRim = Math.sqrt(d.x[at]! ** 2 + (d.y[at]! - rails.court.rimY) ** 2);
       behind = Math.min(1, Math.max(0, (toRim - s.runnerToRim) / 2));

@@ -35,17 +35,17 @@ export function lane(
 ): Lane {
   const { rails } = d;
   const { man } = rails.level;
-  const dx = b.x - a.x;
-  const dy = b.y - a.y;
-  const length = Math.sqrt(dx * dx + dy * dy);
+  const passX = b.x - a.x;
+  const passY = b.y - a.y;
+  const length = Math.sqrt(passX * passX + passY * passY);
   out.margin = Infinity;
   out.who = -1;
   if (length < LANE.short) {
     out.risk = 0;
     return out;
   }
-  const ux = dx / length;
-  const uy = dy / length;
+  const alongX = passX / length;
+  const alongY = passY / length;
   const speed = man.pass[kind];
   const top = CONTEST.speed * man.speed;
   const push = CONTEST.push * man.defend;
@@ -62,14 +62,14 @@ export function lane(
     if (from < LANE.press) {
       if (from < 4) {
         near++;
-        const along = px * ux + py * uy;
-        if (along > 0 && Math.abs(px * uy - py * ux) < LANE.pressLane) press = 0.04;
+        const along = px * alongX + py * alongY;
+        if (along > 0 && Math.abs(px * alongY - py * alongX) < LANE.pressLane) press = 0.04;
       }
       continue;
     }
     for (let s = first; ; s = Math.min(last, s + 1)) {
-      const gx = a.x + ux * s - d.x[at + i]!;
-      const gy = a.y + uy * s - d.y[at + i]!;
+      const gx = a.x + alongX * s - d.x[at + i]!;
+      const gy = a.y + alongY * s - d.y[at + i]!;
       const gap = Math.sqrt(gx * gx + gy * gy);
       const v0 = gap < 1e-9 ? 0 : (d.vx[at + i]! * gx + d.vy[at + i]! * gy) / gap;
       const react = LANE.react * man.react * Math.min(1, Math.max(0, (gap - 1) / 2));

@@ -103,19 +103,19 @@ function between(f: Floor, d: number, a: number, b: number, trap: boolean): Spli
     f.dx[d] = p.x;
     f.dy[d] = p.y;
   };
-  const ga = guardPoint(f, a);
-  const gb = guardPoint(f, b);
-  stand(ga);
+  const guardA = guardPoint(f, a);
+  const guardB = guardPoint(f, b);
+  stand(guardA);
   const lateB = lateTo(f, b, trap);
   const [contestB, ballB] = [first.t, pass.t];
-  stand(gb);
+  stand(guardB);
   const lateA = lateTo(f, a, trap);
   const [contestA, ballA] = [first.t, pass.t];
   const margin = Math.min(lateA, lateB);
   let hedge = Infinity;
   for (let i = 0; i <= STEPS; i++) {
     const k = i / STEPS;
-    stand({ x: ga.x + (gb.x - ga.x) * k, y: ga.y + (gb.y - ga.y) * k });
+    stand({ x: guardA.x + (guardB.x - guardA.x) * k, y: guardA.y + (guardB.y - guardA.y) * k });
     hedge = Math.min(hedge, Math.max(lateTo(f, a, trap), lateTo(f, b, trap)));
   }
   f.dx[d] = homeX;
@@ -127,7 +127,7 @@ function between(f: Floor, d: number, a: number, b: number, trap: boolean): Spli
     late: [lateA, lateB],
     contest: [contestA, contestB],
     ball: [ballA, ballB],
-    closeOut: Math.sqrt((ga.x - f.ox[b]!) ** 2 + (ga.y - f.oy[b]!) ** 2),
+    closeOut: Math.sqrt((guardA.x - f.ox[b]!) ** 2 + (guardA.y - f.oy[b]!) ** 2),
     margin,
     hedge,
     grade: hedge > 0 ? 'torn' : 'split',

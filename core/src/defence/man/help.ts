@@ -134,13 +134,13 @@ export function driveHelp(w: World): void {
   const held = rails.track.holder[Math.max(0, w.k - w.lag.off)] === j;
   const x = rails.x[i]!;
   const y = rails.y[i]!;
-  const vx = rails.vx[i]!;
-  const vy = rails.vy[i]!;
-  const speed = Math.sqrt(vx * vx + vy * vy);
+  const driveX = rails.vx[i]!;
+  const driveY = rails.vy[i]!;
+  const speed = Math.sqrt(driveX * driveX + driveY * driveY);
   const far = Math.sqrt(x * x + (rimY - y) ** 2) || 1e-9;
-  const rx = -x / far;
-  const ry = (rimY - y) / far;
-  const cos = speed < 1e-9 ? 0 : (vx * rx + vy * ry) / speed;
+  const rimwardX = -x / far;
+  const rimwardY = (rimY - y) / far;
+  const cos = speed < 1e-9 ? 0 : (driveX * rimwardX + driveY * rimwardY) / speed;
   if (!held || speed < HELP.stops || cos < 0) w.driveHelper = -1;
   if (!held || !w.plan.driveHelp) return;
   if (speed > HELP.drives && cos > HELP.toRim) {
@@ -150,20 +150,25 @@ export function driveHelp(w: World): void {
       if (m === j || w.busy[d] === 1 || !((w.apart >> m) & 1) || role === ROLE.twoAway) continue;
       const dx = px[d]! - x;
       const dy = py[d]! - y;
-      const along = Math.max(0, Math.min(HELP.stuntAhead, (dx * vx + dy * vy) / speed));
-      const qx = x + (vx / speed) * along;
-      const qy = y + (vy / speed) * along;
-      const ox = px[d]! - qx;
-      const oy = py[d]! - qy;
+      const along = Math.max(0, Math.min(HELP.stuntAhead, (dx * driveX + dy * driveY) / speed));
+      const meetX = x + (driveX / speed) * along;
+      const meetY = y + (driveY / speed) * along;
+      const ox = px[d]! - meetX;
+      const oy = py[d]! - meetY;
       const off = Math.sqrt(ox * ox + oy * oy);
       if (off >= HELP.stuntWithin || off < 1e-9) continue;
-      go(w, d, qx + (ox / off) * HELP.stuntShort, qy + (oy / off) * HELP.stuntShort);
+      go(w, d, meetX + (ox / off) * HELP.stuntShort, meetY + (oy / off) * HELP.stuntShort);
       w.attends[d] = j;
     }
   }
-  if (w.driveHelper < 0 && speed > HELP.drives && cos > HELP.beatenToRim && beaten(w, x, y, rx, ry))
-    w.driveHelper = chooseStopper(w, x, y, rx, ry, far, speed);
-  if (w.driveHelper >= 0) stop(w, x, y, rx, ry, far);
+  if (
+    w.driveHelper < 0 &&
+    speed > HELP.drives &&
+    cos > HELP.beatenToRim &&
+    beaten(w, x, y, rimwardX, rimwardY)
+  )
+    w.driveHelper = chooseStopper(w, x, y, rimwardX, rimwardY, far, speed);
+  if (w.driveHelper >= 0) stop(w, x, y, rimwardX, rimwardY, far);
 }
 
 /** Neither the man on the ball nor one of a two-man coverage is before it on its way to the rim. */

@@ -65,28 +65,39 @@ function away(w: World, d: number, j: number): void {
   look(w, j, lagOf(w, d, j));
   const x = seen[0]!;
   const y = seen[1]!;
-  const rx = -x;
-  const ry = w.rimY - y;
-  const far = Math.sqrt(rx * rx + ry * ry) || 1e-9;
-  const bx = w.bx - x;
-  const by = w.by - y;
-  const toBall = Math.sqrt(bx * bx + by * by) || 1e-9;
-  if (far <= AWAY.post) return post(w, d, x, y, rx / far, ry / far, bx / toBall, by / toBall);
+  const rimwardX = -x;
+  const rimwardY = w.rimY - y;
+  const far = Math.sqrt(rimwardX * rimwardX + rimwardY * rimwardY) || 1e-9;
+  const ballwardX = w.bx - x;
+  const ballwardY = w.by - y;
+  const toBall = Math.sqrt(ballwardX * ballwardX + ballwardY * ballwardY) || 1e-9;
+  if (far <= AWAY.post)
+    return post(w, d, x, y, rimwardX / far, rimwardY / far, ballwardX / toBall, ballwardY / toBall);
   const role = w.role[j]!;
   const alone = w.plan.help === 'none';
   if (w.plan.denies[d] === 1 && role !== ROLE.twoAway) {
     const k = Math.min(AWAY.denyMost, AWAY.denyShare * toBall) / toBall;
-    return go(w, d, x + bx * k + (rx / far) * AWAY.denyBelow, y + by * k + (ry / far) * AWAY.denyBelow);
+    return go(
+      w,
+      d,
+      x + ballwardX * k + (rimwardX / far) * AWAY.denyBelow,
+      y + ballwardY * k + (rimwardY / far) * AWAY.denyBelow,
+    );
   }
   if (role === ROLE.oneAway) {
     const k = alone ? AWAY.gapAlone : AWAY.gap;
-    return go(w, d, x + bx * k + (rx / far) * AWAY.below, y + by * k + (ry / far) * AWAY.below);
+    return go(
+      w,
+      d,
+      x + ballwardX * k + (rimwardX / far) * AWAY.below,
+      y + ballwardY * k + (rimwardY / far) * AWAY.below,
+    );
   }
-  // Help side: across by where the ball is, up and down by where his man is.
-  const hx = Math.min(3, Math.max(-3, 0.16 * w.bx));
-  const hy = Math.min(15, Math.max(6.5, 8 + 0.35 * (y - 8)));
+  // Help side: across ballwardY where the ball is, up and down ballwardY where his man is.
+  const helpX = Math.min(3, Math.max(-3, 0.16 * w.bx));
+  const helpY = Math.min(15, Math.max(6.5, 8 + 0.35 * (y - 8)));
   const sag = alone ? AWAY.sagAlone : role === ROLE.twoAway ? AWAY.sagFar : AWAY.sag;
-  go(w, d, x + (hx - x) * sag, y + (hy - y) * sag);
+  go(w, d, x + (helpX - x) * sag, y + (helpY - y) * sag);
 }
 
 /** Close to the rim he plays his man where the team says: behind, between, or in front of him. */

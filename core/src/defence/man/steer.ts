@@ -156,35 +156,35 @@ function round(
 ): void {
   const x = w.px[d]!;
   const y = w.py[d]!;
-  const gx = way.x! - x;
-  const gy = way.y! - y;
-  const go2 = gx * gx + gy * gy;
-  if (go2 < 1e-9) return;
-  const raw = ((sx - x) * gx + (sy - y) * gy) / go2;
+  const goalX = way.x! - x;
+  const goalY = way.y! - y;
+  const goal2 = goalX * goalX + goalY * goalY;
+  if (goal2 < 1e-9) return;
+  const raw = ((sx - x) * goalX + (sy - y) * goalY) / goal2;
   const u = raw < 0 ? 0 : raw > 1 ? 1 : raw;
-  const qx = x + gx * u - sx;
-  const qy = y + gy * u - sy;
+  const passX = x + goalX * u - sx;
+  const passY = y + goalY * u - sy;
   const passes = raw > 0 && raw < 1;
-  const blocked = passes && qx * qx + qy * qy < room * room - 1e-6;
-  const wrong = forced && passes && qx * nx + qy * ny < 0;
+  const blocked = passes && passX * passX + passY * passY < room * room - 1e-6;
+  const wrong = forced && passes && passX * nx + passY * ny < 0;
   if (!blocked && !wrong) return;
-  const cx = x - sx;
-  const cy = y - sy;
-  const away = Math.sqrt(cx * cx + cy * cy) || 1e-9;
-  const ux = cx / away;
-  const uy = cy / away;
+  const fromBodyX = x - sx;
+  const fromBodyY = y - sy;
+  const away = Math.sqrt(fromBodyX * fromBodyX + fromBodyY * fromBodyY) || 1e-9;
+  const outX = fromBodyX / away;
+  const outY = fromBodyY / away;
   // Two ways round, left and right of the line from the body to him; on his side already, he goes on as he will.
-  const there = ux * nx + uy * ny > 0.3;
-  let sign = forced && !there ? -uy * nx + ux * ny : -uy * gx + ux * gy;
-  if (Math.abs(sign) < 0.15 && forced) sign = -uy * gx + ux * gy;
-  if (Math.abs(sign) < 1e-9) sign = -uy * (qx || -x) + ux * (qy || w.rimY - y);
+  const there = outX * nx + outY * ny > 0.3;
+  let sign = forced && !there ? -outY * nx + outX * ny : -outY * goalX + outX * goalY;
+  if (Math.abs(sign) < 0.15 && forced) sign = -outY * goalX + outX * goalY;
+  if (Math.abs(sign) < 1e-9) sign = -outY * (passX || -x) + outX * (passY || w.rimY - y);
   const s = sign < 0 ? -1 : 1;
   const r = Math.min(1, room / Math.max(away, room));
   const out = Math.sqrt(Math.max(0, 1 - r * r));
   // Inside the room he first works his way along it.
   const along = away <= room ? 0.8 : out;
   const back = away <= room ? 0.6 : r;
-  way.x = sx + room * (ux * back - uy * s * along);
-  way.y = sy + room * (uy * back + ux * s * along);
+  way.x = sx + room * (outX * back - outY * s * along);
+  way.y = sy + room * (outY * back + outX * s * along);
   way.detour = true;
 }

@@ -34,37 +34,37 @@ function ontoHull(x: number, y: number): void {
 /** Where each man of a zone stands for a ball at (bx, by), before he looks at the players; feet, into `x` and `y`. */
 export function basePlaces(s: Scheme, bx: number, by: number, x: Float64Array, y: Float64Array): void {
   ontoHull(bx, by);
-  const px = spot.x;
-  const py = spot.y;
-  let wa = 0;
-  let wb = 0;
-  let wc = 0;
+  const atX = spot.x;
+  const atY = spot.y;
+  let weightA = 0;
+  let weightB = 0;
+  let weightC = 0;
   let tri = TRIANGLES[0]!;
   let deepest = -Infinity;
   for (const t of TRIANGLES) {
     const [a, b, c] = t;
-    const ax = ANCHOR_X[a]!;
-    const ay = ANCHOR_Y[a]!;
-    const bx0 = ANCHOR_X[b]! - ax;
-    const by0 = ANCHOR_Y[b]! - ay;
-    const cx0 = ANCHOR_X[c]! - ax;
-    const cy0 = ANCHOR_Y[c]! - ay;
+    const cornerX = ANCHOR_X[a]!;
+    const cornerY = ANCHOR_Y[a]!;
+    const bx0 = ANCHOR_X[b]! - cornerX;
+    const by0 = ANCHOR_Y[b]! - cornerY;
+    const cx0 = ANCHOR_X[c]! - cornerX;
+    const cy0 = ANCHOR_Y[c]! - cornerY;
     const size = bx0 * cy0 - by0 * cx0;
-    const v = ((px - ax) * cy0 - (py - ay) * cx0) / size;
-    const u = ((py - ay) * bx0 - (px - ax) * by0) / size;
+    const v = ((atX - cornerX) * cy0 - (atY - cornerY) * cx0) / size;
+    const u = ((atY - cornerY) * bx0 - (atX - cornerX) * by0) / size;
     const least = Math.min(v, u, 1 - v - u);
     if (least > deepest) {
       deepest = least;
       tri = t;
-      wb = v;
-      wc = u;
-      wa = 1 - v - u;
+      weightB = v;
+      weightC = u;
+      weightA = 1 - v - u;
       if (least > 0) break;
     }
   }
   const [a, b, c] = tri;
   for (let d = 0; d < 5; d++) {
-    x[d] = wa * s.x[a * 5 + d]! + wb * s.x[b * 5 + d]! + wc * s.x[c * 5 + d]!;
-    y[d] = wa * s.y[a * 5 + d]! + wb * s.y[b * 5 + d]! + wc * s.y[c * 5 + d]!;
+    x[d] = weightA * s.x[a * 5 + d]! + weightB * s.x[b * 5 + d]! + weightC * s.x[c * 5 + d]!;
+    y[d] = weightA * s.y[a * 5 + d]! + weightB * s.y[b * 5 + d]! + weightC * s.y[c * 5 + d]!;
   }
 }

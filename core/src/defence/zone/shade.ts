@@ -87,23 +87,23 @@ function chase(
   x: Float64Array,
   y: Float64Array,
 ): void {
-  const px = situation.x[j]!;
-  const py = situation.y[j]!;
-  const bx = situation.bx - px;
-  const by = situation.by - py;
-  const far = Math.sqrt(bx * bx + by * by);
+  const manX = situation.x[j]!;
+  const manY = situation.y[j]!;
+  const ballwardX = situation.bx - manX;
+  const ballwardY = situation.by - manY;
+  const far = Math.sqrt(ballwardX * ballwardX + ballwardY * ballwardY);
   const t = clamp01((far - 1) / 3);
-  const ry = s.court.rimY - py;
-  const toRim = Math.sqrt(px * px + ry * ry) || 1e-9;
+  const rimwardY = s.court.rimY - manY;
+  const toRim = Math.sqrt(manX * manX + rimwardY * rimwardY) || 1e-9;
   const b = far || 1e-9;
-  let ux = ((1 - 0.6 * t) * -px) / toRim + (0.6 * t * bx) / b;
-  let uy = ((1 - 0.6 * t) * ry) / toRim + (0.6 * t * by) / b;
-  const size = Math.sqrt(ux * ux + uy * uy) || 1e-9;
-  ux /= size;
-  uy /= size;
+  let stanceX = ((1 - 0.6 * t) * -manX) / toRim + (0.6 * t * ballwardX) / b;
+  let stanceY = ((1 - 0.6 * t) * rimwardY) / toRim + (0.6 * t * ballwardY) / b;
+  const size = Math.sqrt(stanceX * stanceX + stanceY * stanceY) || 1e-9;
+  stanceX /= size;
+  stanceY /= size;
   const off = SHADE.gap + 2 * t * clamp01((far - 18) / 20);
-  x[d] = px + ux * off;
-  y[d] = py + uy * off;
+  x[d] = manX + stanceX * off;
+  y[d] = manY + stanceY * off;
 }
 
 /** Whose area each player is in, softly: shares over the zone's men. */
@@ -137,56 +137,56 @@ function lean(
   x: Float64Array,
   y: Float64Array,
 ): void {
-  const px = baseX[d]!;
-  const py = baseY[d]!;
+  const homeX = baseX[d]!;
+  const homeY = baseY[d]!;
   const rimY = s.court.rimY;
   let weights = SHADE.still;
-  let sx = 0;
-  let sy = 0;
+  let leanX = 0;
+  let leanY = 0;
   for (let j = 0; j < situation.players; j++) {
     if (((chased | situation.screening) >> j) & 1) continue;
     const m = share[j * 5 + d]!;
     const part = clamp01((m - SHADE.shareFrom) / (SHADE.shareTo - SHADE.shareFrom));
-    const ox = situation.x[j]!;
-    const oy = situation.y[j]!;
-    const dx = px - ox;
-    const dy = py - oy;
-    const far = Math.sqrt(dx * dx + dy * dy);
+    const manX = situation.x[j]!;
+    const manY = situation.y[j]!;
+    const fromManX = homeX - manX;
+    const fromManY = homeY - manY;
+    const far = Math.sqrt(fromManX * fromManX + fromManY * fromManY);
     const range = clamp01((SHADE.none - far) / (SHADE.none - SHADE.full));
     if (range === 0) continue;
-    const bx = situation.bx - ox;
-    const by = situation.by - oy;
-    const ball = Math.sqrt(bx * bx + by * by);
+    const ballwardX = situation.bx - manX;
+    const ballwardY = situation.by - manY;
+    const ball = Math.sqrt(ballwardX * ballwardX + ballwardY * ballwardY);
     const h = clamp01(1 - (ball - 1.5) / 1.5);
     // He guards him from between the rim and the ball; the man with the ball from the rim's side.
-    const ax = ((1 - h) * situation.bx) / 2 - ox;
-    const ay = h * rimY + ((1 - h) * (rimY + situation.by)) / 2 - oy;
-    const aim = Math.sqrt(ax * ax + ay * ay);
+    const aimX = ((1 - h) * situation.bx) / 2 - manX;
+    const aimY = h * rimY + ((1 - h) * (rimY + situation.by)) / 2 - manY;
+    const aim = Math.sqrt(aimX * aimX + aimY * aimY);
     const theta =
-      threat(s.court, level, ox, oy) *
+      threat(s.court, level, manX, manY) *
       (1 - SHADE.farFade * Math.min(ball / 45, 1) * (1 - h)) *
       (1 + (SHADE.ballThreat - 1) * h);
     const w = (m * range * theta) ** SHADE.power;
     weights += w;
     if (part === 0) continue;
     const g = aim < 1e-9 ? 0 : Math.min(SHADE.gap, aim) / aim;
-    const gx = ox + ax * g - px;
-    const gy = oy + ay * g - py;
-    const cos = aim < 1e-9 || far < 1e-9 ? 0 : (ax * dx + ay * dy) / (aim * far);
+    const guardX = manX + aimX * g - homeX;
+    const guardY = manY + aimY * g - homeY;
+    const cos = aim < 1e-9 || far < 1e-9 ? 0 : (aimX * fromManX + aimY * fromManY) / (aim * far);
     const e = clamp01((cos + 0.6) / 0.8);
     const front = e * e * (3 - 2 * e);
     const k = front + (1 - front) * clamp01(1 - far / 3);
     const close = far < 1e-9 ? 0 : Math.max(0, far - SHADE.gap) / far;
-    let mx = k * gx - (1 - k) * dx * close;
-    let my = k * gy - (1 - k) * dy * close;
-    const size = Math.sqrt(mx * mx + my * my);
+    let moveX = k * guardX - (1 - k) * fromManX * close;
+    let moveY = k * guardY - (1 - k) * fromManY * close;
+    const size = Math.sqrt(moveX * moveX + moveY * moveY);
     if (size > SHADE.most) {
-      mx *= SHADE.most / size;
-      my *= SHADE.most / size;
+      moveX *= SHADE.most / size;
+      moveY *= SHADE.most / size;
     }
-    sx += w * part * mx;
-    sy += w * part * my;
+    leanX += w * part * moveX;
+    leanY += w * part * moveY;
   }
-  x[d] = px + sx / weights;
-  y[d] = py + sy / weights;
+  x[d] = homeX + leanX / weights;
+  y[d] = homeY + leanY / weights;
 }

@@ -3,6 +3,7 @@ import { X } from 'lucide-react';
 import { useState } from 'react';
 import { Tab, TabList, TabPanel, Tabs } from 'react-aria-components';
 import styled from 'styled-components';
+import { create } from 'zustand';
 import type { Size } from '../../app/size.ts';
 import { Button, IconButton } from '../../ui/controls.tsx';
 import { useFindings } from './analysis.ts';
@@ -138,12 +139,16 @@ const TABS = [
 ] as const;
 type TabId = (typeof TABS)[number][0];
 
+/** The part of the panel that was looked at last: on the way back from another room it is still open. */
+const usePanel = create<{ readonly tab: TabId }>(() => ({ tab: 'frame' }));
+const showTab = (tab: TabId): void => usePanel.setState({ tab });
+
 /** What stands beside the court: this frame, what breaks, the defence, and the play as a whole. */
 export function Panel({ size }: { size: Size }) {
   const findings = useFindings(useDesk((s) => s.play.id)).filter((f) => f.silenced === undefined);
   const [open, setOpen] = useState<TabId | null>(null);
-  const [tab, setTab] = useState<TabId>('frame');
-  if (size === 'wide') return <All findings={findings} tab={tab} onTab={setTab} />;
+  const tab = usePanel((p) => p.tab);
+  if (size === 'wide') return <All findings={findings} tab={tab} onTab={showTab} />;
   if (open)
     return (
       <Over data-size={size}>

@@ -262,7 +262,9 @@ function move(play: Play, how: Move, rest: Partial<Desk> = {}): void {
   if (how === 'undid') set({ past: past.slice(0, -1), future: [now, ...future] });
   else if (how === 'redid') set({ past: [...past, now], future: future.slice(1) });
   else if (how === 'did') set({ past: [...past, now], future: [] });
-  set({ notice: null, told: null });
+  // The first line is drawn elsewhere: the set is done here as well.
+  const begun = isEmpty(now) && !isEmpty(play);
+  set({ notice: null, told: null, placing: get().placing && !begun });
   show(play, rest);
 }
 

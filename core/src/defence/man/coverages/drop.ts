@@ -25,26 +25,26 @@ function trailTo(w: World, c: Context, d: number): void {
 export function sit(w: World, c: Context, d: number): void {
   const { seen, rimY } = w;
   look(w, c.user, w.lag.ball);
-  const ux = seen[0]!;
-  const uy = seen[1]! - rimY;
+  const ballX = seen[0]!;
+  const ballY = seen[1]! - rimY;
   look(w, c.screener, w.lag.near);
-  const rx = seen[0]!;
-  const ry = seen[1]! - rimY;
-  const ball = Math.sqrt(ux * ux + uy * uy);
-  const roll = Math.sqrt(rx * rx + ry * ry);
+  const rollX = seen[0]!;
+  const rollY = seen[1]! - rimY;
+  const ball = Math.sqrt(ballX * ballX + ballY * ballY);
+  const roll = Math.sqrt(rollX * rollX + rollY * rollY);
   const spot = Math.sqrt(c.sx * c.sx + (c.sy - rimY) ** 2);
   const first = Math.max(2.2, Math.min(13, spot - 8.5));
   const begun = w.t >= c.uses || w.t >= c.leaves;
-  let rho = begun ? Math.min(first, Math.max(2.2, Math.min(ball - 7.5, roll - 2.2))) : first;
-  let kb = 0.62;
+  let depth = begun ? Math.min(first, Math.max(2.2, Math.min(ball - 7.5, roll - 2.2))) : first;
+  let toBall = 0.62;
   if (begun && ball < 9.5) {
-    rho = Math.max(2.2, ball - 2.8);
-    kb = 1;
+    depth = Math.max(2.2, ball - 2.8);
+    toBall = 1;
   }
-  const x = ux * kb + rx * (1 - kb);
-  const y = uy * kb + ry * (1 - kb);
+  const x = ballX * toBall + rollX * (1 - toBall);
+  const y = ballY * toBall + rollY * (1 - toBall);
   const size = Math.sqrt(x * x + y * y) || 1e-9;
-  go(w, d, (x / size) * rho, rimY + (y / size) * rho);
+  go(w, d, (x / size) * depth, rimY + (y / size) * depth);
 }
 
 export const drop: Coverage = { user: over, screener: sit };

@@ -2,111 +2,28 @@ import {
   actionWords,
   beatOf,
   COVERAGE_WORDS,
-  lastFor,
-  levelRecord,
   PLAYERS,
-  startAt,
   tieTo,
   type Beat,
   type BeatBlock,
-  type Change,
   type Met,
 } from '@corkscrew/core';
-import {
-  useCallback,
-  useEffect,
-  useMemo,
-  useRef,
-  useState,
-  type KeyboardEvent,
-  type PointerEvent,
-} from 'react';
-import styled from 'styled-components';
-import { score } from '../../../ui/score.ts';
+import { useCallback, useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { useAgainst, useStale } from '../analysis.ts';
 import { useMet, wayWord } from '../defend/met.ts';
 import { WayMenu } from '../defend/WayMenu.tsx';
 import { useLayer } from '../defend/view.ts';
 import { apply, lineView, useDesk, usePick } from '../store.ts';
 import { seek, useTimeline } from '../timeline.ts';
-import { choose, onBlockKey } from './block-keys.ts';
-import { Grips, TieInHand, type Grip, type Hold } from './Grips.tsx';
+import { onBlockKey } from './block-keys.ts';
+import { Grips, TieInHand } from './Grips.tsx';
 import { Playhead, Ruler } from './Ruler.tsx';
-import { clampZoom, fitZoom, HEIGHT, PAD, ROW, RULER, xOf } from './scale.ts';
+import { clampZoom, fitZoom, HEIGHT, PAD, xOf } from './scale.ts';
+import { Box } from './sheet-style.ts';
+import { useHold } from './use-hold.ts';
 import { Block, Misses, Score } from './Score.tsx';
 import { useWheel } from './wheel.ts';
 import { Windows, windowWords } from './Windows.tsx';
-
-const Box = styled.div`
-  ${score}
-  display: grid;
-  grid-template-columns: 40px minmax(0, 1fr);
-  .names {
-    padding-top: ${RULER}px;
-    display: grid;
-    grid-template-rows: repeat(6, ${ROW}px);
-    justify-items: center;
-    font: 640 12px/1 'Archivo Variable';
-    font-stretch: 77%;
-    color: var(--ink-2);
-  }
-  .names b {
-    width: 17px;
-    height: 17px;
-    border-radius: 50%;
-    background: var(--ink);
-    color: var(--on-ink);
-    display: grid;
-    place-items: center;
-    font-size: 12px;
-  }
-  .names span {
-    padding-top: 4px;
-  }
-  svg {
-    touch-action: none;
-  }
-  .no {
-    font-weight: 700;
-    font-size: 12px;
-  }
-  .late {
-    fill: var(--gap);
-    paint-order: stroke;
-    stroke: var(--sheet);
-    stroke-width: 4px;
-    font-size: 12px;
-  }
-  [data-block] {
-    cursor: grab;
-    outline: none;
-  }
-  [data-block]:focus-visible .body {
-    stroke: var(--pen);
-    stroke-width: 2.4;
-    stroke-dasharray: 4 2;
-  }
-  [data-block]:hover .body {
-    fill: var(--pen-w);
-  }
-  .way {
-    cursor: pointer;
-  }
-  .edge {
-    fill: transparent;
-    cursor: ew-resize;
-  }
-  .knot {
-    fill: var(--sheet);
-    stroke: var(--pen);
-    stroke-width: 1.6;
-    cursor: crosshair;
-  }
-`;
-
-/** Seconds a drag snaps to; a hundredth while Alt is held. */
-const snapped = (dt: number, fine: boolean): number =>
-  fine ? Math.round(dt * 100) / 100 : Math.round(dt * 10) / 10;
 
 /** The line on the desk as a score: five staves and the ball, on which times, tempos and cues are set. */
 export function BeatSheet({
@@ -132,9 +49,6 @@ export function BeatSheet({
   const metAt = (id: string): Met | undefined => met.find((m) => m.action === id);
   const roll = useRef<HTMLDivElement>(null);
   const [room, setRoom] = useState(640);
-  const [hold, setHold] = useState<Hold | null>(null);
-  /** Where the empty sheet was last held, to roll it along under the hand. */
-  const pan = useRef<number | null>(null);
   const [tying, setTying] = useState<string | null>(null);
   const [covering, setCovering] = useState<{ id: string; at: Element } | null>(null);
   useEffect(() => {
@@ -153,46 +67,13 @@ export function BeatSheet({
   const zoom = chosenZoom ?? fitZoom(beat.end, room);
   const width = Math.max(room, xOf(zoom, beat.end) + PAD + 12);
 
-  const timeAt = (clientX: number): number =>
-    (clientX - roll.current!.getBoundingClientRect().left + roll.current!.scrollLeft - PAD) / zoom;
-  const change = (c: Change | null) => {
-    if (c) apply(c);
-  };
-  const take = (e: PointerEvent<SVGElement>, id: string, grip: Grip) => {
-    if (e.button !== 0 || useDesk.getState().running) return;
-    e.stopPropagation();
-    if (e.target instanceof Element && e.target.closest('[data-way]')) {
-      setCovering({ id, at: e.target.closest('[data-way]')! });
-      return;
-    }
-    e.currentTarget.setPointerCapture(e.pointerId);
-    setHold({ id, grip, from: timeAt(e.clientX), dt: 0, moved: false, over: null });
-  };
-  const drag = (e: PointerEvent) => {
-    if (pan.current !== null) {
-      if (e.buttons === 1) roll.current!.scrollLeft -= e.clientX - pan.current;
-      pan.current = e.buttons === 1 ? e.clientX : null;
-    }
-    if (!hold) return;
-    const dt = snapped(timeAt(e.clientX) - hold.from, e.altKey);
-    const under = document.elementFromPoint(e.clientX, e.clientY)?.closest('[data-block]');
-    const over = under?.getAttribute('data-block') ?? null;
-    setHold({ ...hold, dt, moved: hold.moved || dt !== 0 || (over !== null && over !== hold.id), over });
-  };
-  const drop = () => {
-    pan.current = null;
-    if (!hold) return;
-    setHold(null);
-    const block = beat.blocks.find((b) => b.id === hold.id)!;
-    if (!hold.moved) choose(block);
-    else if (hold.grip === 'tie') {
-      if (hold.over && hold.over !== hold.id) change(tieTo(timeline, hold.id, hold.over));
-    } else if (hold.grip === 'edge')
-      change(
-        lastFor(timeline, levelRecord(play.level, play.women), hold.id, block.to - block.from + hold.dt),
-      );
-    else change(startAt(timeline, hold.id, Math.max(0, block.from + hold.dt)));
-  };
+  const { hold, take, hand } = useHold({
+    beat,
+    timeline,
+    zoom,
+    roll,
+    onWay: (id, at) => setCovering({ id, at }),
+  });
   const onWheel = (e: WheelEvent) => {
     e.preventDefault();
     if (e.ctrlKey || e.metaKey) onZoom(clampZoom(zoom * (e.deltaY < 0 ? 1.15 : 1 / 1.15)));
@@ -213,7 +94,8 @@ export function BeatSheet({
 
   const keys = (e: KeyboardEvent, block: BeatBlock) => {
     if (tying && e.key === 'Enter') {
-      change(tieTo(timeline, tying, block.id));
+      const tied = tieTo(timeline, tying, block.id);
+      if (tied) apply(tied);
       setTying(null);
     } else if (e.key === 'Escape' && tying) setTying(null);
     else if (e.key.toLowerCase() === 'c' && !e.ctrlKey && !e.metaKey && !e.altKey && metAt(block.id))
@@ -237,19 +119,7 @@ export function BeatSheet({
         <span>Ball</span>
       </div>
       <div className="roll" ref={roll} data-testid="beat-sheet">
-        <svg
-          width={width}
-          height={HEIGHT}
-          onPointerDown={(e) => {
-            pan.current = e.clientX;
-          }}
-          onPointerMove={drag}
-          onPointerUp={drop}
-          onPointerCancel={() => {
-            setHold(null);
-            pan.current = null;
-          }}
-        >
+        <svg width={width} height={HEIGHT} {...hand}>
           <Score beat={beat} zoom={zoom} width={width} frame={frameId} />
           <Ruler width={width} end={beat.end} zoom={zoom} />
           <g role="grid" aria-label="Beat sheet">
@@ -293,7 +163,7 @@ export function BeatSheet({
           </g>
           {windows && against && <Windows against={against} zoom={zoom} stale={stale} />}
           <Misses beat={beat} zoom={zoom} />
-          {hold?.grip === 'tie' && hold.moved && <TieInHand beat={beat} hold={hold} zoom={zoom} />}
+          {hold?.grip === 'tie' && <TieInHand beat={beat} hold={hold} zoom={zoom} />}
           <Playhead zoom={zoom} end={beat.end} follow={follow} />
         </svg>
       </div>

@@ -1,15 +1,14 @@
 import type { Beat, BeatBlock } from '@corkscrew/core';
 import type { PointerEvent } from 'react';
-import { blockBox, xOf } from './scale.ts';
+import { blockBox } from './scale.ts';
 
 export type Grip = 'move' | 'edge' | 'tie';
-/** What the hand holds, from where in time, and how far it has come. */
+/** What the hand drags, from where in time, and how far it has come (seconds). */
 export interface Hold {
   readonly id: string;
   readonly grip: Grip;
   readonly from: number;
   readonly dt: number;
-  readonly moved: boolean;
   readonly over: string | null;
 }
 
@@ -58,7 +57,7 @@ export function TieInHand({ beat, hold, zoom }: { beat: Beat; hold: Hold; zoom: 
   const block = beat.blocks.find((b) => b.id === hold.id)!;
   const over = beat.blocks.find((b) => b.id === hold.over);
   const from = blockBox(block, zoom);
-  const to = over ? blockBox(over, zoom) : { x: xOf(zoom, hold.from + hold.dt), y: from.y };
+  const to = over ? blockBox(over, zoom) : { x: from.x + from.width + hold.dt * zoom, y: from.y };
   return (
     <path
       d={`M${from.x + from.width} ${from.y + 7.5}L${to.x} ${to.y + 7.5}`}
