@@ -81,6 +81,7 @@ test('the audit itself finds planted faults', async ({ page, app }) => {
 
 test('a play goes out as a file and comes back; a broken file gets a sentence', async ({ page, app }) => {
   await page.goto(`${app.url}/plays`);
+  await page.getByRole('searchbox').fill('Tide');
   await page.getByRole('button', { name: 'More for Tide', exact: true }).click();
   const download = page.waitForEvent('download');
   await page.getByRole('menuitem', { name: 'Save as a file' }).click();

@@ -125,14 +125,14 @@ test('with the server away the playbook shows what this device has, and since wh
 });
 
 test('what goes to the trash can be had back at once', async ({ page, app }) => {
-  await newPlay(page, app, 'Thrown away');
+  await newPlay(page, app, 'To the bin');
   await page.goto(`${app.url}/plays`);
-  await page.getByRole('button', { name: 'More for Thrown away' }).click();
+  await page.getByRole('button', { name: 'More for To the bin' }).click();
   await page.getByRole('menuitem', { name: 'Move to trash' }).click();
-  await expect(page.getByText('Thrown away is in the trash.')).toBeVisible();
-  await expect(page.getByRole('link', { name: 'Open Thrown away' })).toHaveCount(0);
+  await expect(page.getByText('To the bin is in the trash.')).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Open To the bin' })).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByRole('link', { name: 'Open Thrown away' })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Open To the bin' })).toBeVisible();
 });
 
 test('settings: what a new play starts with, a floor of our own, and the keys of letters', async ({

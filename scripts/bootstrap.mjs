@@ -24,7 +24,10 @@ const install = () => {
   // Another one may have done it while this one waited.
   if (isInstalled()) return;
   console.log('Installing packages from the lockfile …');
-  const npm = spawnSync('npm', ['ci', '--no-fund', '--no-audit', '--loglevel=error'], { stdio: 'inherit' });
+  // Building and testing need the packages for it as well, also where NODE_ENV says production.
+  const npm = spawnSync('npm', ['ci', '--include=dev', '--no-fund', '--no-audit', '--loglevel=error'], {
+    stdio: 'inherit',
+  });
   if (npm.status !== 0) {
     console.error('The packages could not be installed. Run "npm ci" to see why.');
     process.exit(1);
