@@ -23,8 +23,11 @@ export class App extends ServerProcess {
 
 export const test = base.extend<object, { app: App }>({
   app: [
-    async ({}, use) => {
-      const app = new App(await freePort(4700), process.env.E2E_DATABASE_URL!);
+    async ({}, use, worker) => {
+      // Each browser beside the others has a server and a database of its own.
+      const mine = worker.parallelIndex;
+      const database = process.env.E2E_DATABASE_URLS!.split(' ')[mine]!;
+      const app = new App(await freePort(4700 + 40 * mine), database);
       await app.start();
       await use(app);
       await app.kill('SIGTERM');
@@ -38,7 +41,9 @@ export { expect };
 export async function onScreen(page: Page, x: number, y: number): Promise<{ x: number; y: number }> {
   return page.getByTestId('court').evaluate(
     (svg: SVGSVGElement, p) => {
-      const at = new DOMPoint((p.x + 29) * 12.5, (p.y + 4) * 12.5).matrixTransform(svg.getScreenCTM()!);
+      // Fifty feet of floor and four on either side, however large they are drawn.
+      const feet = svg.viewBox.baseVal.width / 58;
+      const at = new DOMPoint((p.x + 29) * feet, (p.y + 4) * feet).matrixTransform(svg.getScreenCTM()!);
       return { x: at.x, y: at.y };
     },
     { x, y },

@@ -24,6 +24,14 @@ export function audit(): string[] {
     }
     return [255, 255, 255];
   };
+  // A sheet that was opened over the screen covers what is under it on purpose.
+  const layer = (el: Element | null) => el?.closest('[data-over]') ?? null;
+  const covered = (el: Element, rect: DOMRect): boolean => {
+    const top = layer(document.elementFromPoint(rect.x + rect.width / 2, rect.y + rect.height / 2));
+    return top !== null && !top.contains(el);
+  };
+  // A window too low for all of it scrolls as a whole.
+  const pageHeight = document.documentElement.scrollHeight;
   const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
   for (let node = walker.nextNode(); node; node = walker.nextNode()) {
     const text = node.textContent!.trim();
@@ -69,8 +77,9 @@ export function audit(): string[] {
         if (!dotted) say('cut off');
       }
     }
-    if (!seen) continue;
-    if (rect.left < -1 || rect.top < -1 || rect.bottom > innerHeight + 1) say('outside the window');
+    if (!seen || covered(el, rect)) continue;
+    if (rect.left < -1 || rect.top + scrollY < -1 || rect.bottom + scrollY > pageHeight + 1)
+      say('outside the window');
     if (rect.left > innerWidth || (rect.right > innerWidth + 1 && style.textOverflow !== 'ellipsis'))
       say('outside the window');
 
@@ -84,6 +93,7 @@ export function audit(): string[] {
     for (let j = i + 1; j < boxes.length; j++) {
       const [p, q] = [boxes[i]!, boxes[j]!];
       if (p.el === q.el || p.el.contains(q.el) || q.el.contains(p.el)) continue;
+      if (layer(p.el) !== layer(q.el)) continue;
       const w = Math.min(p.rect.right, q.rect.right) - Math.max(p.rect.left, q.rect.left);
       const h = Math.min(p.rect.bottom, q.rect.bottom) - Math.max(p.rect.top, q.rect.top);
       if (w > 2 && h > 4) problems.push(`on top of each other: "${p.text}" and "${q.text}"`);

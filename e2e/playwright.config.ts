@@ -1,11 +1,12 @@
 import { defineConfig } from '@playwright/test';
+import { BROWSERS } from '../scripts/src/browsers.ts';
 import { CHROMIUM_FLAGS } from '../scripts/src/chromium-flags.ts';
 
 export default defineConfig({
   testDir: '.',
   testMatch: '*.spec.ts',
   outputDir: '../test-results',
-  workers: 1,
+  workers: BROWSERS,
   retries: 0,
   timeout: 45_000,
   expect: { timeout: 8000 },

@@ -10,11 +10,25 @@ interface View {
   readonly sizes?: readonly (readonly [number, number])[];
 }
 
+/** A small desk, a tablet upright and on its side, a large screen, and a desk enlarged to twice the size. */
 const WIDE = [
+  [820, 1180],
+  [1024, 768],
+  [1920, 1080],
+  [640, 640],
   [1280, 800],
-  [1440, 900],
 ] as const;
 const PHONE = [390, 844] as const;
+
+/** A part of the panel: its tab, or where it lies folded the button that opens it there. */
+async function panel(page: Page, name: RegExp): Promise<void> {
+  await page
+    .locator('#panel')
+    .getByRole('tab', { name })
+    .or(page.locator('#panel').getByRole('button', { name }))
+    .first()
+    .click();
+}
 
 const VIEWS: readonly View[] = [
   { name: 'playbook', path: '/plays', sizes: [...WIDE, PHONE] },
@@ -30,18 +44,18 @@ const VIEWS: readonly View[] = [
   {
     name: 'desk with the play tab',
     path: '/plays/demo-one-four-harbour',
-    then: (page) => page.getByRole('tab', { name: 'Play' }).click(),
+    then: (page) => panel(page, /^Play/),
   },
   {
     name: 'desk with the walk-through',
     path: '/plays/demo-box-gate',
-    then: (page) => page.getByRole('tab', { name: /Walk-through/ }).click(),
+    then: (page) => panel(page, /^Walk-through/),
   },
   {
     name: 'desk against man',
     path: '/plays/demo-horns-kite',
     then: async (page) => {
-      await page.getByRole('tab', { name: 'Defence' }).click();
+      await panel(page, /^Defence/);
       await page.getByTestId('defence').waitFor();
     },
   },
@@ -49,12 +63,27 @@ const VIEWS: readonly View[] = [
     name: 'desk against a zone',
     path: '/plays/demo-zone-lighthouse',
     then: async (page) => {
-      await page.getByRole('tab', { name: 'Defence' }).click();
+      await panel(page, /^Defence/);
       await page.getByTestId('defence').waitFor();
     },
   },
   { name: 'zone room', path: '/zone', sizes: [...WIDE, PHONE] },
   { name: 'present', path: '/plays/demo-horns-lantern', then: (page) => page.keyboard.press('Shift+P') },
+  {
+    name: 'desk setting the five',
+    path: '/plays/demo-horns-lantern',
+    then: (page) => page.keyboard.press('Shift+S'),
+  },
+  {
+    name: 'desk naming a read',
+    path: '/plays/demo-horns-lantern',
+    then: async (page) => {
+      await page.getByTestId('rung-2').click();
+      await page.keyboard.press('a');
+      await page.getByRole('group', { name: 'What do they do?' }).waitFor();
+    },
+  },
+  { name: 'settings', path: '/settings', sizes: [...WIDE, PHONE] },
   { name: 'new play', path: '/plays/new' },
   { name: 'unknown address', path: '/nowhere' },
 ];
@@ -66,6 +95,9 @@ async function open(page: Page, app: App, view: View): Promise<void> {
   await view.then?.(page);
 }
 
+// No view waits for another: the browsers share them.
+test.describe.configure({ mode: 'parallel' });
+
 for (const theme of ['light', 'dark'] as const) {
   for (const view of VIEWS) {
     test(`${view.name}, ${theme}: nothing cut off, small, faint or on top of each other; axe finds nothing serious`, async ({
@@ -73,7 +105,9 @@ for (const theme of ['light', 'dark'] as const) {
       app,
     }) => {
       await page.emulateMedia({ colorScheme: theme, reducedMotion: 'reduce' });
-      for (const [width, height] of view.sizes ?? WIDE) {
+      // Where things stand does not depend on their colours: the dark theme is looked at in one size.
+      const sizes = view.sizes ?? WIDE;
+      for (const [width, height] of theme === 'light' ? sizes : WIDE.slice(-1)) {
         await page.setViewportSize({ width, height });
         await open(page, app, view);
         expect(await page.evaluate(audit), `${width}x${height}`).toEqual([]);

@@ -1,27 +1,31 @@
 import {
   chasedBy,
+  type Court,
   courtFor,
+  defendersOn,
   floorOf,
+  type Level,
   levelRecord,
   mapSoftness,
+  NONE,
+  type Option,
   optionsOf,
   PLAYERS,
+  type Point,
+  putAttackers,
   schemeOf,
-  situationAt,
+  SEATS,
   settled,
+  situationAt,
   softMap,
+  type SoftSpot,
   softSpots,
+  type Split,
   spotByCode,
   SPOTS,
   worstSplit,
   zoneByKey,
   ZONES,
-  type Court,
-  type Level,
-  type Option,
-  type Point,
-  type SoftSpot,
-  type Split,
 } from '@corkscrew/core';
 import { readFileSync } from 'node:fs';
 
@@ -58,12 +62,11 @@ export function softAnswer(asked: SoftAsked): Result {
   const level = levelRecord(asked.level);
   const f = floorOf(court, level);
   const { places } = read;
-  Object.assign(f, { bx: ball.x, by: ball.y, players: places.length });
-  places.forEach((p, j) => {
-    f.ox[j] = p.x;
-    f.oy[j] = p.y;
-  });
-  f.holder = places.findIndex((p) => Math.hypot(p.x - ball.x, p.y - ball.y) < 2.5);
+  f.bx = ball.x;
+  f.by = ball.y;
+  putAttackers(f, places);
+  f.holder =
+    SEATS.find((j) => places[j] && Math.hypot(places[j].x - ball.x, places[j].y - ball.y) < 2.5) ?? NONE;
   const situation = situationAt(places, ball, chasedBy(table, court, places, ball));
   settled(schemeOf(table, asked.schools, court), level, situation, f.dx, f.dy);
   const options = optionsOf(f);
@@ -72,7 +75,7 @@ export function softAnswer(asked: SoftAsked): Result {
     answer: {
       zone: table.key,
       ball: asked.ball,
-      defenders: PLAYERS.map((_, d) => ({ x: f.dx[d]!, y: f.dy[d]! })),
+      defenders: defendersOn(f),
       spots: softSpots(f, mapSoftness(f, softMap())),
       options,
       split: worstSplit(f, options),

@@ -1,5 +1,6 @@
 /** What the rest of Corkscrew uses of the core, and no more. */
 export { pointAt, polyline, slice, through, type Curve } from './geometry/curve.ts';
+export { fiveOf, NONE, SEATS, type Five, type None, type Seat } from './geometry/five.ts';
 export { degrees, fromDegrees, unit, type Point } from './geometry/vec.ts';
 export { THROW_IN_DEPTH, type Court, type RuleSetKey } from './court/court.ts';
 export { courtLines, type CourtLine } from './court/lines.ts';
@@ -14,6 +15,7 @@ export {
   ALIGNMENTS,
   byPlayer,
   PLAYERS,
+  seatOf,
   type PlayerId,
 } from './alignment/library.ts';
 export { recognise } from './alignment/recognise.ts';
@@ -91,7 +93,7 @@ export { restTimes } from './motion/rest.ts';
 export type { Timeline } from './motion/timeline.ts';
 export { ballAt, facingAt, positionAt, track } from './motion/track.ts';
 export { readPoint, type ReadChoice, type ReadPoint } from './answers/choices.ts';
-export { floorOf, type Floor } from './space/floor.ts';
+export { attackersOn, defendersOn, floorOf, putAttackers, type Floor } from './space/floor.ts';
 export { GRID, mapSoftness, softMap, softSpots, type SoftMap, type SoftSpot } from './space/soft-spots.ts';
 export { optionsOf, worstSplit, type Option, type Split } from './space/split.ts';
 export { coveragesMet, type Met } from './defence/meet.ts';
@@ -121,7 +123,7 @@ export {
   type SlidePace,
 } from './defence/zone/film.ts';
 export { alternativesOf, schemeOf, zoneByKey, type Scheme } from './defence/zone/scheme.ts';
-export { situationAt, settled } from './defence/zone/shade.ts';
+export { settled, situationAt } from './defence/zone/shade.ts';
 export { JOBS, ZONES, type Job, type ZoneKey, type ZoneTable } from './defence/zone/tables.ts';
 export { playAgainst, type Against } from './look/against.ts';
 export { opennessAt, type Openness } from './look/openness.ts';

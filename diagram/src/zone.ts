@@ -1,4 +1,13 @@
-import { GRID, type Floor, type Point, type SoftMap, type SoftSpot, type Split } from '@corkscrew/core';
+import {
+  attackersOn,
+  defendersOn,
+  type Floor,
+  GRID,
+  type Point,
+  type SoftMap,
+  type SoftSpot,
+  type Split,
+} from '@corkscrew/core';
 import { contours } from 'd3-contour';
 import { DESK, toScene, type Scale, type SceneItem } from './scene.ts';
 import { splitLine, splitRings } from './split.ts';
@@ -81,9 +90,7 @@ export function reachItems(
 /** How far every man and soft spot is from a label about a place, feet. */
 function clear(floor: Floor, spots: readonly SoftSpot[], p: Point): number[] {
   const from = (x: number, y: number) => Math.hypot(Math.max(0, Math.abs(x - p.x) - HALF_LABEL), y - p.y);
-  const feet = Array.from(floor.dx, (x, d) => from(x, floor.dy[d]!));
-  for (let j = 0; j < floor.players; j++) feet.push(from(floor.ox[j]!, floor.oy[j]!));
-  return [...feet, ...spots.map((s) => from(s.x, s.y))];
+  return [...defendersOn(floor), ...attackersOn(floor), ...spots].map((s) => from(s.x, s.y));
 }
 
 const figure = (text: string, at: Point, letters: number): SceneItem =>

@@ -1,3 +1,4 @@
+import { BROWSERS } from './browsers.ts';
 import { spawnSync } from 'node:child_process';
 import { join } from 'node:path';
 import { buildWeb } from './build.ts';
@@ -40,8 +41,10 @@ export async function run(): Promise<void> {
       TEST_DATABASE_URL: await createDatabase(cluster, 'server_tests'),
     });
     await buildWeb();
+    const databases: string[] = [];
+    for (let i = 0; i < BROWSERS; i++) databases.push(await createDatabase(cluster, `e2e${i}`));
     step('end-to-end tests', bin('playwright'), ['test', '--config', 'e2e/playwright.config.ts'], {
-      E2E_DATABASE_URL: await createDatabase(cluster, 'e2e'),
+      E2E_DATABASE_URLS: databases.join(' '),
     });
   } finally {
     cluster.stop();

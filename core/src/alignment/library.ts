@@ -1,3 +1,4 @@
+import type { Seat } from '../geometry/five.ts';
 import { mirrorSpot, spotPoint, type SpotKey } from '../court/spots.ts';
 import type { Court } from '../court/court.ts';
 import type { Point } from '../geometry/vec.ts';
@@ -5,6 +6,8 @@ import type { Point } from '../geometry/vec.ts';
 /** The five players, by number. Places, captions and documents all use these. */
 export const PLAYERS = ['1', '2', '3', '4', '5'] as const;
 export type PlayerId = (typeof PLAYERS)[number];
+/** A player's place in an array of five. */
+export const seatOf = (player: PlayerId): Seat => PLAYERS.indexOf(player) as Seat;
 
 /** A record with one entry for each of the five. */
 export function byPlayer<T>(fn: (player: PlayerId, index: number) => T): Record<PlayerId, T> {

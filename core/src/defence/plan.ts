@@ -1,3 +1,4 @@
+import type { Five, None, Seat } from '../geometry/five.ts';
 import type { POSTS } from '../play/vocabulary.ts';
 import type { ZoneKey } from './zone/tables.ts';
 
@@ -22,7 +23,7 @@ type Post = (typeof POSTS)[number];
 export interface ManPlan {
   readonly type: 'man';
   /** Player index each defender guards. */
-  readonly guards: readonly number[];
+  readonly guards: Five<Seat>;
   readonly onBall: OnBall;
   readonly offBall: OffBall;
   readonly handoff: OnBall;
@@ -48,6 +49,6 @@ export interface ZonePlan {
   /** Keys of the alternatives it plays. */
   readonly schools: readonly string[];
   /** For each defender the player he chases, or −1. */
-  readonly chases: readonly number[];
+  readonly chases: Five<Seat | None>;
 }
 export type Plan = ManPlan | ZonePlan;

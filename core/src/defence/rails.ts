@@ -3,6 +3,7 @@ import type { Court } from '../court/court.ts';
 import type { LevelRecord } from '../motion/level.ts';
 import type { Timeline, Track } from '../motion/timeline.ts';
 import { track } from '../motion/track.ts';
+import type { None, Seat } from '../geometry/five.ts';
 
 /**
  * The offence as the defence meets it: it runs on rails, and no defender changes its way. Arrays hold five
@@ -22,6 +23,30 @@ export interface Rails {
   /** Whose the ball is: its holder, or the receiver from the release on; −1 after a shot. */
   readonly owner: Int8Array;
 }
+
+/** A man at one moment: his place (ft) and his speed (ft/s). */
+export interface Moving {
+  x: number;
+  y: number;
+  vx: number;
+  vy: number;
+}
+
+/** Where player j is in step k and how he moves, written into `into`; before the first step and after the last he stands as in it. */
+export function onRails(rails: Rails, k: number, j: Seat, into: Moving): Moving {
+  const i = Math.max(0, Math.min(rails.steps - 1, k)) * 5 + j;
+  into.x = rails.x[i]!;
+  into.y = rails.y[i]!;
+  into.vx = rails.vx[i]!;
+  into.vy = rails.vy[i]!;
+  return into;
+}
+
+/** Who has the ball in his hands in step k; nobody while it flies. */
+export const holderAt = (rails: Rails, k: number): Seat | None => rails.track.holder[k] as Seat | None;
+
+/** Whose the ball is in step k; nobody's after a shot. */
+export const ownerAt = (rails: Rails, k: number): Seat | None => rails.owner[Math.max(0, k)] as Seat | None;
 
 export function railsOf(timeline: Timeline, court: Court, level: LevelRecord): Rails {
   const t = track(timeline);

@@ -1,19 +1,20 @@
+import { SEATS, type Five, type None, type Seat } from '../geometry/five.ts';
 import type { Track } from '../motion/timeline.ts';
 import type { Blocked, Defended, DefenceEvent } from './defended.ts';
-import type { Rails } from './rails.ts';
+import { onRails, type Moving, type Rails } from './rails.ts';
 
 /** What a recorder reads of a model in each step. */
 export interface Bodies {
   readonly k: number;
   readonly t: number;
-  readonly px: Float64Array;
-  readonly py: Float64Array;
-  readonly vx: Float64Array;
-  readonly vy: Float64Array;
-  readonly man: Int8Array;
-  readonly attends: Int8Array;
-  readonly hitUntil: Float64Array;
-  readonly hitKeeps: Float64Array;
+  readonly px: Five;
+  readonly py: Five;
+  readonly vx: Five;
+  readonly vy: Five;
+  readonly man: Five<Seat | None>;
+  readonly attends: Five<Seat | None>;
+  readonly hitUntil: Five;
+  readonly hitKeeps: Five;
 }
 
 /** A run through a man counts from this long on (s); slower than this nobody runs through anybody (ft/s). */
@@ -31,6 +32,7 @@ export class Recorder {
   private readonly pushed = new Float64Array(25);
   private readonly since = new Float64Array(25);
   private readonly blocked: Blocked[] = [];
+  private readonly his: Moving = { x: 0, y: 0, vx: 0, vy: 0 };
 
   constructor(
     private readonly rails: Rails,
@@ -48,30 +50,29 @@ export class Recorder {
 
   record(w: Bodies): void {
     const from = w.k * 5;
-    for (let d = 0; d < 5; d++) {
+    for (const d of SEATS) {
       const i = from + d;
-      this.x[i] = w.px[d]!;
-      this.y[i] = w.py[d]!;
-      this.vx[i] = w.vx[d]!;
-      this.vy[i] = w.vy[d]!;
-      this.guards[i] = w.man[d]!;
-      this.attends[i] = w.attends[d]!;
-      this.held[i] = Math.max(0, w.hitUntil[d]! - w.t) * (1 - w.hitKeeps[d]!);
-      for (let j = 0; j < 5; j++) this.through(w, j, d);
+      this.x[i] = w.px[d];
+      this.y[i] = w.py[d];
+      this.vx[i] = w.vx[d];
+      this.vy[i] = w.vy[d];
+      this.guards[i] = w.man[d];
+      this.attends[i] = w.attends[d];
+      this.held[i] = Math.max(0, w.hitUntil[d] - w.t) * (1 - w.hitKeeps[d]);
+      for (const j of SEATS) this.through(w, j, d);
     }
   }
 
-  private through(w: Bodies, j: number, d: number): void {
+  private through(w: Bodies, j: Seat, d: Seat): void {
     const { rails, pushed, since } = this;
-    const i = w.k * 5 + j;
     const at = j * 5 + d;
-    const dx = w.px[d]! - rails.x[i]!;
-    const dy = w.py[d]! - rails.y[i]!;
+    const his = onRails(rails, w.k, j, this.his);
+    const dx = w.px[d] - his.x;
+    const dy = w.py[d] - his.y;
     const d2 = dx * dx + dy * dy;
     let into = false;
     if (d2 < BLOCKED.near * BLOCKED.near) {
-      const vx = rails.vx[i]!;
-      const vy = rails.vy[i]!;
+      const { vx, vy } = his;
       const v = Math.sqrt(vx * vx + vy * vy);
       into = v > BLOCKED.speed && dx * vx + dy * vy > BLOCKED.cos * v * Math.sqrt(d2);
     }
@@ -116,7 +117,7 @@ export class Recorder {
     const y = new Float64Array(n);
     const facing = new Float64Array(n);
     for (let k = 0; k < rails.steps; k++)
-      for (let b = 0; b < 5; b++) {
+      for (const b of SEATS) {
         const a = k * 10 + b;
         const i = k * 5 + b;
         x[a] = rails.x[i]!;

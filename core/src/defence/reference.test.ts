@@ -1,9 +1,10 @@
+import { fillFive, five, SEATS, type Seat } from '../geometry/five.ts';
 import { Delaunay } from 'd3-delaunay';
 import { describe, expect, it } from 'vitest';
 import { courtFor } from '../court/rulesets.ts';
 import { covered, timeFor } from '../look/contest.ts';
 import { floorOf } from '../space/floor.ts';
-import { arrival, travel } from '../space/times.ts';
+import { arrival, travel, type Arrival } from '../space/times.ts';
 import { levelRecord } from '../motion/level.ts';
 import { man, railsFrom } from './board.test-data.ts';
 import { contextsOf } from './man/context.ts';
@@ -19,7 +20,7 @@ const FAR = { '1': [20, 33], '2': [22, 33], '3': [24, 33], '4': [20, 30], '5': [
 function alone() {
   const rails = railsFrom({ places: FAR, frames: [[]] });
   const w = worldOf(rails, man(), contextsOf(rails, man()));
-  w.px.fill(-40);
+  fillFive(w.px, -40);
   w.py[0] = 20;
   w.px[0] = -15;
   return w;
@@ -40,19 +41,19 @@ describe('a defender in free motion', () => {
       const t = k * w.dt;
       const exact = t < top / a ? 0.5 * a * t * t : (top * top) / (2 * a) + top * (t - top / a);
       // A step at the end of which he has the new speed is at most half a step's gain ahead.
-      expect(Math.abs(w.px[0]! + 15 - exact)).toBeLessThan(top * w.dt);
+      expect(Math.abs(w.px[0] + 15 - exact)).toBeLessThan(top * w.dt);
     }
   });
 
   it('in a zone stops on his spot after D/v + v/a (closed form, speed up and brake alike)', () => {
     const { slide, slidePush } = level.zone;
     for (const feet of [8, 15, 25]) {
-      const m = movingFrom(new Float64Array(5), new Float64Array([0, 40, 40, 40, 40]));
+      const m = movingFrom(five(), [0, 40, 40, 40, 40]);
       m.tx[0] = feet;
       let t = 0;
       // The ball is elsewhere: he slides.
       while (feet - m.x[0]! > 0.3 && t < 10) {
-        stepZone(m, level, 0, 40, 1 / 600, new Float64Array(5).fill(1));
+        stepZone(m, level, 0, 40, 1 / 600, five(1));
         t += 1 / 600;
       }
       const lastFeet = Math.sqrt((2 * 0.3) / slidePush);
@@ -110,9 +111,9 @@ describe('pursuit', () => {
         x += vx * h;
         y += vy * h;
       }
-      expect(Math.hypot(w.px[0]! - x, w.py[0]! - y)).toBeLessThan(0.35);
+      expect(Math.hypot(w.px[0] - x, w.py[0] - y)).toBeLessThan(0.35);
     }
-    expect(Math.hypot(w.px[0]! - target(3).x, w.py[0]! - target(3).y)).toBeLessThan(1);
+    expect(Math.hypot(w.px[0] - target(3).x, w.py[0] - target(3).y)).toBeLessThan(1);
   });
 });
 
@@ -120,19 +121,19 @@ describe('who is first at a place', () => {
   it('at equal speeds and without a reach is whoever stands nearest: the cells of d3-delaunay', () => {
     const f = floorOf(courtFor({ court: 'nfhs' }), level);
     const men = [-9, 21, 8, 19, -6, 8, 9, 6, 1, 13];
-    for (let d = 0; d < 5; d++) {
+    for (const d of SEATS) {
       f.dx[d] = men[2 * d]!;
       f.dy[d] = men[2 * d + 1]!;
     }
     const cells = new Delaunay(Float64Array.from(men));
-    const out = { t: 0, who: -1 };
+    const out: Arrival = { t: 0, who: 0 };
     let asked = 0;
     for (let x = -24; x <= 24; x += 0.7)
       for (let y = 1; y <= 34; y += 0.7) {
         const who = cells.find(x, y);
         arrival(f, x, y, -1, out);
         // Inside two men's reach both are there at once.
-        const far = (d: number): number => Math.hypot(f.dx[d]! - x, f.dy[d]! - y);
+        const far = (d: number): number => Math.hypot(f.dx[d as Seat] - x, f.dy[d as Seat] - y);
         if (far(who) <= level.zone.reach) continue;
         asked++;
         expect(far(out.who)).toBeCloseTo(far(who), 9);

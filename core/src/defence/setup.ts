@@ -1,6 +1,7 @@
+import { fiveOf, NONE, type Five, type None, type Seat } from '../geometry/five.ts';
 import { said, type Said } from '../language/said.ts';
 import { DEFENDERS } from '../play/vocabulary.ts';
-import { PLAYERS, type PlayerId } from '../alignment/library.ts';
+import { PLAYERS, seatOf, type PlayerId } from '../alignment/library.ts';
 import type { Court } from '../court/court.ts';
 import type { Timeline } from '../motion/timeline.ts';
 import type { Defence, Frame, Play } from '../play/document.ts';
@@ -94,7 +95,7 @@ function coverage<T extends string>(
 }
 
 /** Whom each guards: as written where that is clear, his own number else, never two on one man. */
-function matchupOf(matchup: Readonly<Record<string, PlayerId>> | undefined, notes: Said[]): number[] {
+function matchupOf(matchup: Readonly<Record<string, PlayerId>> | undefined, notes: Said[]): Five<Seat> {
   const guards = DEFENDERS.map((x) => (matchup?.[x] ? PLAYERS.indexOf(matchup[x]) : -1));
   const taken = new Map<number, number>();
   guards.forEach((j, d) => {
@@ -112,7 +113,7 @@ function matchupOf(matchup: Readonly<Record<string, PlayerId>> | undefined, note
     else if (matchup) notes.push(said('no-man', { who: d, takes: own }));
     guards[d] = own;
   }
-  return guards;
+  return fiveOf((d) => guards[d] as Seat);
 }
 
 function overridesOf(play: Play, d: Defence, timeline: Timeline, notes: Said[]): ManPlan['per'] {
@@ -170,5 +171,8 @@ function zonePlan(d: Defence, timeline: Timeline, court: Court, notes: Said[]): 
 }
 
 /** Whom a defence's chasers are told to chase, by defender: player indices, −1 where nothing is said. */
-const toldChases = (chases: Defence['chases']): number[] =>
-  DEFENDERS.map((x) => (chases?.[x] ? PLAYERS.indexOf(chases[x]) : -1));
+const toldChases = (chases: Defence['chases']): Five<Seat | None> =>
+  fiveOf<Seat | None>((d) => {
+    const player = chases?.[DEFENDERS[d]];
+    return player ? seatOf(player) : NONE;
+  });

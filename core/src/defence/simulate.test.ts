@@ -1,3 +1,4 @@
+import { fiveOf, NONE } from '../geometry/five.ts';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { courtFor } from '../court/rulesets.ts';
@@ -28,7 +29,7 @@ const zone = (key: (typeof ZONES)[number]['key']): ZonePlan => ({
   type: 'zone',
   zone: key,
   schools: [],
-  chases: [0, 1, 2, 3, 4].map((d) => (zoneByKey(key)!.chasers.includes(d) ? 0 : -1)),
+  chases: fiveOf((d) => (zoneByKey(key)!.chasers.includes(d) ? 0 : NONE)),
 });
 const plans = fc.oneof(
   fc

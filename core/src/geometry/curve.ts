@@ -15,14 +15,15 @@ const STEP = 0.5;
  * (sharp turn) is made by splitting: see `through`.
  */
 function spline(points: readonly Point[]): Point[] {
-  if (points.length < 3) return [...points];
+  const [start] = points;
+  if (!start || points.length < 3) return [...points];
   const reflect = (a: Point, b: Point): Point => ({ x: 2 * a.x - b.x, y: 2 * a.y - b.y });
-  const first = reflect(points[0]!, points[1]!);
-  const last = reflect(points.at(-1)!, points.at(-2)!);
-  const all = [first, ...points, last];
-  const out: Point[] = [points[0]!];
-  for (let i = 1; i < all.length - 2; i++) {
-    const [p0, p1, p2, p3] = [all[i - 1]!, all[i]!, all[i + 1]!, all[i + 2]!];
+  const out: Point[] = [start];
+  for (const [i, p2] of points.entries()) {
+    const p1 = points[i - 1];
+    if (!p1) continue;
+    const p0 = points[i - 2] ?? reflect(p1, p2);
+    const p3 = points[i + 1] ?? reflect(p2, p1);
     const knot = (a: Point, b: Point) => Math.max(1e-4, Math.sqrt(distance(a, b)));
     const t1 = knot(p0, p1);
     const t2 = t1 + knot(p1, p2);
@@ -43,10 +44,9 @@ function spline(points: readonly Point[]): Point[] {
 }
 
 export function polyline(points: readonly Point[]): Curve {
-  const lengths = [0];
-  for (let i = 1; i < points.length; i++)
-    lengths.push(lengths[i - 1]! + distance(points[i - 1]!, points[i]!));
-  return { points, lengths, length: lengths.at(-1) ?? 0 };
+  let length = 0;
+  const lengths = points.map((p, i) => (length += distance(points[i - 1] ?? p, p)));
+  return { points, lengths, length };
 }
 
 /** The line a man runs from `start` through the waypoints; `plant` makes a sharp corner. */
@@ -71,23 +71,32 @@ export function through(
 }
 
 function dropRepeats(points: readonly Point[]): Point[] {
-  return points.filter((p, i) => i === 0 || distance(p, points[i - 1]!) > 1e-3);
+  return points.filter((p, i) => {
+    const before = points[i - 1];
+    return !before || distance(p, before) > 1e-3;
+  });
+}
+
+/** A point of a curve and how far along it is. One that is not there is an error in the code that asks. */
+function knotOf({ points, lengths }: Curve, i: number): { readonly p: Point; readonly s: number } {
+  const p = points[i];
+  const s = lengths[i];
+  if (p === undefined || s === undefined) throw new RangeError(`A curve has no point ${i}.`);
+  return { p, s };
 }
 
 /** The point at arc length `s` (clamped to the curve). */
 export function pointAt(curve: Curve, s: number): Point {
-  const { points, lengths } = curve;
-  if (s <= 0 || points.length < 2) return points[0]!;
-  if (s >= curve.length) return points.at(-1)!;
-  let lo = 0;
-  let hi = lengths.length - 1;
-  while (hi - lo > 1) {
-    const mid = (lo + hi) >> 1;
-    if (lengths[mid]! <= s) lo = mid;
-    else hi = mid;
-  }
-  const span = lengths[hi]! - lengths[lo]!;
-  return lerp(points[lo]!, points[hi]!, span < 1e-12 ? 0 : (s - lengths[lo]!) / span);
+  const last = curve.points.length - 1;
+  if (s <= 0 || last < 1) return knotOf(curve, 0).p;
+  if (s >= curve.length) return knotOf(curve, last).p;
+  // The first point beyond s; the piece before it holds the place.
+  const beyond = curve.lengths.findIndex((length) => length > s);
+  const hi = beyond < 0 ? last : beyond;
+  const a = knotOf(curve, hi - 1);
+  const b = knotOf(curve, hi);
+  const span = b.s - a.s;
+  return lerp(a.p, b.p, span < 1e-12 ? 0 : (s - a.s) / span);
 }
 
 /** Unit direction of travel at arc length `s`. */
@@ -100,13 +109,13 @@ export function headingAt(curve: Curve, s: number): Point {
 
 /** Arc length at which the curve comes nearest to `p`, and that distance in feet. */
 export function nearestOnCurve(curve: Curve, p: Point): { s: number; distance: number } {
-  let best = { s: 0, distance: distance(curve.points[0]!, p) };
+  let a = knotOf(curve, 0);
+  let best = { s: 0, distance: distance(a.p, p) };
   for (let i = 1; i < curve.points.length; i++) {
-    const hit = nearestOnSegment(p, curve.points[i - 1]!, curve.points[i]!);
-    if (hit.distance < best.distance - 1e-12) {
-      const span = curve.lengths[i]! - curve.lengths[i - 1]!;
-      best = { s: curve.lengths[i - 1]! + span * hit.t, distance: hit.distance };
-    }
+    const b = knotOf(curve, i);
+    const hit = nearestOnSegment(p, a.p, b.p);
+    if (hit.distance < best.distance - 1e-12) best = { s: a.s + (b.s - a.s) * hit.t, distance: hit.distance };
+    a = b;
   }
   return best;
 }
@@ -114,8 +123,9 @@ export function nearestOnCurve(curve: Curve, p: Point): { s: number; distance: n
 /** The part of a curve between two arc lengths; a single point when nothing is left. */
 export function slice(curve: Curve, from: number, to: number): Curve {
   if (to <= from) return polyline([pointAt(curve, (from + to) / 2)]);
-  const inner = curve.points.filter(
-    (_, i) => curve.lengths[i]! > from + 1e-9 && curve.lengths[i]! < to - 1e-9,
-  );
+  const inner = curve.points.filter((_, i) => {
+    const { s } = knotOf(curve, i);
+    return s > from + 1e-9 && s < to - 1e-9;
+  });
   return polyline([pointAt(curve, from), ...inner, pointAt(curve, to)]);
 }

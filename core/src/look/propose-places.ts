@@ -1,3 +1,4 @@
+import type { Five, None, Seat } from '../geometry/five.ts';
 import { distanceToRim } from '../court/queries.ts';
 import { SPOTS, type SpotKey } from '../court/spots.ts';
 import type { Court } from '../court/court.ts';
@@ -32,6 +33,8 @@ const INSIDE = 15;
 const FROM_BALL = 10;
 const NOT: readonly string[] = ['point', 'hash', 'rim'];
 const SWEEPS = 3;
+/** The four without the ball; the first has it. */
+const OFF_BALL: readonly Seat[] = [1, 2, 3, 4];
 
 /**
  * Where to put the four without the ball: named spots, one after the other moved to where the zone, as it
@@ -45,7 +48,7 @@ export function proposePlaces(
   court: Court,
   holder: Point,
   rules: PlaceRules = PLACE_RULES,
-  chases?: readonly number[],
+  chases?: Five<Seat | None>,
 ): Proposal {
   const candidates = SPOTS.filter((s) => !NOT.includes(s.family))
     .map((s) => ({ key: s.key, ...s.at(court) }))
@@ -60,11 +63,11 @@ export function proposePlaces(
   f.oy[0] = holder.y;
   const chosen = startOf(candidates, holder, rules, court);
   const worth = (): number => {
-    for (let j = 0; j < 4; j++) {
-      const c = candidates[chosen[j]!]!;
-      f.ox[j + 1] = c.x;
-      f.oy[j + 1] = c.y;
-    }
+    OFF_BALL.forEach((j, i) => {
+      const c = candidates[chosen[i]!]!;
+      f.ox[j] = c.x;
+      f.oy[j] = c.y;
+    });
     settled(scheme, level, situation, f.dx, f.dy);
     return scoreOf(f);
   };
@@ -145,7 +148,7 @@ function scoreOf(f: Floor): number {
   const late = options
     .map(
       (o) =>
-        Math.min(0.9, o.late + 0.3) * shotWorth(f.court, f.level, f.ox[o.player]!, f.oy[o.player]!) * safe(o),
+        Math.min(0.9, o.late + 0.3) * shotWorth(f.court, f.level, f.ox[o.player], f.oy[o.player]) * safe(o),
     )
     .sort((a, b) => b - a);
   const split = worstSplit(f, options);

@@ -1,6 +1,8 @@
+import { NONE, SEATS, type Seat } from '../geometry/five.ts';
 import { PLAYERS, type PlayerId } from '../alignment/library.ts';
 import type { Blocked, Defended, DefenceEvent } from '../defence/defended.ts';
 import type { Plan } from '../defence/plan.ts';
+import { holderAt, onRails, type Moving } from '../defence/rails.ts';
 import { SPACE } from '../space/times.ts';
 import { driveAlong } from '../space/drive.ts';
 import { floorOf, type Floor } from '../space/floor.ts';
@@ -71,23 +73,24 @@ export function seeingOf(d: Defended, plan: Plan): Seeing {
   const openness: Openness[][] = [];
   const floor = floorOf(d.rails.court, d.rails.level);
   const splits: { t: number; split: Split | null }[] = [];
-  const traps: { t: number; holder: number; options: Option[] }[] = [];
+  const traps: { t: number; holder: PlayerId; options: Option[] }[] = [];
   for (let k = 0; k < steps; k += EVERY) {
     times.push(k * dt);
-    openness.push(PLAYERS.map((_, j) => opennessAt(d, k, j)));
-    if (d.rails.track.holder[k]! < 0) {
+    openness.push(SEATS.map((j) => opennessAt(d, k, j)));
+    const holder = holderAt(d.rails, k);
+    if (holder === NONE) {
       splits.push({ t: k * dt, split: null });
       continue;
     }
     floorAt(d, k, floor);
     const options = optionsOf(floor);
     splits.push({ t: k * dt, split: worstSplit(floor, options) });
-    if (trapped(floor)) traps.push({ t: k * dt, holder: floor.holder, options });
+    if (trapped(floor)) traps.push({ t: k * dt, holder: PLAYERS[holder], options });
   }
   return {
     times,
     openness,
-    windows: PLAYERS.flatMap((_, j) => windowsOf(d, times, openness, j)),
+    windows: SEATS.flatMap((j) => windowsOf(d, times, openness, j)),
     passes: passesSeen(d, plan),
     splits: spansOf(splits),
     splitAt: splits.map((s) => s.split),
@@ -99,23 +102,27 @@ export function seeingOf(d: Defended, plan: Plan): Seeing {
   };
 }
 
+/** A player looked up and read at once. */
+const his: Moving = { x: 0, y: 0, vx: 0, vy: 0 };
+
 /** The floor at a step of a defended line, into `f`. */
 function floorAt(d: Defended, k: number, f: Floor): Floor {
   const { rails } = d;
-  f.holder = rails.track.holder[k]!;
-  const has = Math.max(0, f.holder);
+  f.holder = holderAt(rails, k);
+  const has = f.holder === NONE ? 0 : f.holder;
   f.players = 5;
   const t = k * rails.dt;
   f.sealing = 0;
-  for (let j = 0; j < 5; j++) {
-    f.ox[j] = rails.x[k * 5 + j]!;
-    f.oy[j] = rails.y[k * 5 + j]!;
+  for (const j of SEATS) {
+    const { x, y } = onRails(rails, k, j, his);
+    f.ox[j] = x;
+    f.oy[j] = y;
     f.dx[j] = d.x[k * 5 + j]!;
     f.dy[j] = d.y[k * 5 + j]!;
     f.delay[j] = d.held[k * 5 + j]!;
   }
-  f.bx = f.ox[has]!;
-  f.by = f.oy[has]!;
+  f.bx = f.ox[has];
+  f.by = f.oy[has];
   for (const a of rails.timeline.actions)
     if (a.action.does === 'seal' && a.end <= t && t <= a.end + 1.5)
       f.sealing |= 1 << PLAYERS.indexOf(a.action.by);
@@ -126,7 +133,7 @@ function windowsOf(
   d: Defended,
   times: readonly number[],
   all: readonly (readonly Openness[])[],
-  j: number,
+  j: Seat,
 ): OpenWindow[] {
   const { dt } = d.rails;
   const out: OpenWindow[] = [];
@@ -141,7 +148,7 @@ function windowsOf(
     let best = since;
     for (let n = since; n < i; n++) if (all[n]![j]!.value > all[best]![j]!.value) best = n;
     if (to - from >= LEAST - 1e-9)
-      out.push({ player: PLAYERS[j]!, from, to, best: all[best]![j]!, bestAt: times[best]! });
+      out.push({ player: PLAYERS[j], from, to, best: all[best]![j]!, bestAt: times[best]! });
     since = -1;
   }
   return out;
@@ -166,12 +173,12 @@ function spansOf(all: readonly { t: number; split: Split | null }[]): SplitSpan[
   return out;
 }
 
-function trapsOf(all: readonly { t: number; holder: number; options: Option[] }[]): TrapSeen[] {
+function trapsOf(all: readonly { t: number; holder: PlayerId; options: Option[] }[]): TrapSeen[] {
   const out: (TrapSeen & { to: number })[] = [];
   for (const { t, holder, options } of all) {
     const last = out.at(-1);
-    if (last && last.holder === PLAYERS[holder] && t - last.to < 0.15) last.to = t;
-    else out.push({ from: t, to: t, holder: PLAYERS[holder]!, options });
+    if (last && last.holder === holder && t - last.to < 0.15) last.to = t;
+    else out.push({ from: t, to: t, holder, options });
   }
   return out.filter((s) => s.to - s.from >= 2 * LEAST - 1e-9);
 }
@@ -211,11 +218,11 @@ function instantsOf(d: Defended, f: Floor): Instant[] {
   for (const t of times) {
     if (out.length > 0 && t - out.at(-1)!.t < SPACE.soft) continue;
     const k = Math.min(steps - 1, Math.round(t / dt));
-    if (d.rails.track.holder[k]! < 0) continue;
     floorAt(d, k, f);
+    if (f.holder === NONE) continue;
     out.push({
       t: k * dt,
-      holder: PLAYERS[f.holder]!,
+      holder: PLAYERS[f.holder],
       options: optionsOf(f),
       soft: softSpots(f, mapSoftness(f, map)),
     });

@@ -7,8 +7,8 @@ import { screenAngle } from '../play/kinds.ts';
 import { holderOf, walkLine, type FrameWalk, type Step } from '../play/state.ts';
 import { lineTo } from '../play/tree.ts';
 import { levelRecord, type LevelRecord } from './level.ts';
-import { isDoes, kindOfPass, nodesOf, passesBy, type Node, type Vertex } from './node.ts';
-import { catchAt, moverTo, placeOn, userOf, type Graph } from './graph.ts';
+import { happens, isDoes, kindOfPass, nodesOf, passesBy, type Node, type Vertex } from './node.ts';
+import { catchAt, lastBar, moverTo, placeOn, reach, userOf, type Graph } from './graph.ts';
 import { distanceAfter, timeTo } from './run.ts';
 import { schedule } from './schedule.ts';
 import type {
@@ -51,14 +51,14 @@ export function compile(
 
 function timelineOf(g: Graph, walks: readonly FrameWalk[]): Timeline {
   const { nodes, bars } = g;
-  const end = bars.at(-1)!.time;
+  const { time: end } = lastBar(g);
   const slack = slackOf(g);
   const actions = nodes
     .map((n): TimedAction => ({
       action: n.action,
       frame: n.walk.frame.id,
       // The giver of a handoff waits from `time` on; it happens at the exchange.
-      start: n.action.does === 'handoff' ? n.events.release! : n.time,
+      start: n.action.does === 'handoff' ? happens(n, 'release') : n.time,
       end: n.end,
       events: n.events,
       run: n.run,
@@ -67,7 +67,11 @@ function timelineOf(g: Graph, walks: readonly FrameWalk[]): Timeline {
     .sort((a, b) => a.start - b.start);
   return {
     actions,
-    bars: walks.map((w, i) => ({ frame: w.frame.id, start: bars[i]!.time, end: bars[i + 1]!.time })),
+    bars: walks.map((w, i) => ({
+      frame: w.frame.id,
+      start: bars[i]?.time ?? end,
+      end: bars[i + 1]?.time ?? end,
+    })),
     ties: tiesOf(nodes),
     meetings: nodes.flatMap((n) => meetingOf(n, g)),
     flights: nodes.flatMap((n) => flightOf(n, g)),
@@ -75,7 +79,7 @@ function timelineOf(g: Graph, walks: readonly FrameWalk[]): Timeline {
     possessions: possessionsOf(nodes, walks),
     moves: byPlayer((p) => actions.filter((a) => a.action.by === p && a.run)),
     starts: byPlayer((p) => walks[0]?.before.places[p] ?? { x: 0, y: 0 }),
-    criticalPath: criticalPath(bars.at(-1)!),
+    criticalPath: criticalPath(lastBar(g)),
     end,
   };
 }
@@ -91,19 +95,21 @@ function criticalPath(last: Vertex): string[] {
 }
 
 /** Seconds each action could be later without making the play longer: a walk back over all ties. */
-function slackOf({ nodes, bars }: Graph): Map<Vertex, number> {
-  const end = bars.at(-1)!.time;
+function slackOf(g: Graph): Map<Vertex, number> {
+  const { nodes, bars } = g;
+  const last = lastBar(g);
+  const end = last.time;
   const order = [...nodes, ...bars].sort((a, b) => b.time - a.time);
   const slack = new Map<Vertex, number>(
-    order.map((v) => [v, v === bars.at(-1) ? 0 : Math.max(0, end - ((v as Partial<Node>).end ?? v.time))]),
+    order.map((v) => [v, v === last ? 0 : Math.max(0, end - ((v as Partial<Node>).end ?? v.time))]),
   );
   // A second walk settles ties between things that happen at the same instant.
   for (let round = 0; round < 2; round++)
     for (const v of order)
       for (const e of v.needs) {
         if (e.kind === 'order') continue;
-        const room = v.time - e.at() + slack.get(v)!;
-        slack.set(e.from, Math.max(0, Math.min(slack.get(e.from)!, room)));
+        const room = v.time - e.at() + (slack.get(v) ?? 0);
+        slack.set(e.from, Math.max(0, Math.min(slack.get(e.from) ?? room, room)));
       }
   return slack;
 }
@@ -134,7 +140,7 @@ function meetingOf(n: Node, g: Graph): Meeting[] {
     const user = userOf(g, n);
     const place = n.step.after.places[action.by];
     if (!user || n.events.set === undefined) return [];
-    const by = user.time + timeTo(user.run!, passesBy(user, place)!.s);
+    const by = user.time + reach(user, place);
     return [
       {
         kind: 'screen',
@@ -150,7 +156,7 @@ function meetingOf(n: Node, g: Graph): Meeting[] {
   const run = moverTo(g, n, action.to);
   if (action.does === 'pass') {
     const at = run ? placeOn(run, catchAt(run)) : n.step.before.places[action.to];
-    const second = run ? run.time + timeTo(run.run!, catchAt(run)) : null;
+    const second = run ? run.time + timeTo(run.run, catchAt(run)) : null;
     return second === null
       ? []
       : [
@@ -158,7 +164,7 @@ function meetingOf(n: Node, g: Graph): Meeting[] {
             kind: 'pass',
             action: action.id,
             players: [action.by, action.to],
-            first: n.events.catch!,
+            first: happens(n, 'catch'),
             second,
             place: at,
           },
@@ -172,7 +178,7 @@ function meetingOf(n: Node, g: Graph): Meeting[] {
           action: action.id,
           players: [action.by, action.to],
           first: n.time,
-          second: run.time + timeTo(run.run!, near.s),
+          second: run.time + timeTo(run.run, near.s),
           place: n.from,
         },
       ]
@@ -180,7 +186,7 @@ function meetingOf(n: Node, g: Graph): Meeting[] {
 }
 
 function flightOf(n: Node, g: Graph): Flight[] {
-  const { action, events } = n;
+  const { action } = n;
   if (!n.has) return [];
   if (action.does === 'shot')
     return [
@@ -188,7 +194,7 @@ function flightOf(n: Node, g: Graph): Flight[] {
         action: action.id,
         from: n.from,
         to: g.rim,
-        release: events.release!,
+        release: happens(n, 'release'),
         arrive: n.end,
         passer: action.by,
         receiver: null,
@@ -197,13 +203,13 @@ function flightOf(n: Node, g: Graph): Flight[] {
     ];
   if (!isDoes(n, 'pass') || n.action.to === n.action.by) return [];
   const run = moverTo(g, n, n.action.to);
-  const arrive = events.catch!;
+  const arrive = happens(n, 'catch');
   return [
     {
       action: action.id,
       from: n.from,
-      to: run ? placeOn(run, distanceAfter(run.run!, arrive - run.time)) : n.step.before.places[n.action.to],
-      release: events.release!,
+      to: run ? placeOn(run, distanceAfter(run.run, arrive - run.time)) : n.step.before.places[n.action.to],
+      release: happens(n, 'release'),
       arrive,
       passer: action.by,
       receiver: n.action.to,
@@ -227,9 +233,9 @@ function screenOf(n: Node, g: Graph, walks: readonly FrameWalk[]): ScreenBody[] 
       angle: screenAngle(n.walk, n.step as Step & { action: ActionOf<'screen'> }, walks[n.frame + 1]),
       arrive: n.time + (n.run?.duration ?? 0),
       set: n.events.set ?? n.end,
-      left: next?.time ?? g.bars.at(-1)!.time,
+      left: next?.time ?? lastBar(g).time,
       used: near
-        ? { at: user.time + timeTo(user.run!, near.s), distance: near.distance, action: user.action.id }
+        ? { at: user.time + timeTo(user.run, near.s), distance: near.distance, action: user.action.id }
         : null,
       slip: n.action.slip ?? false,
     },
@@ -244,15 +250,15 @@ function possessionsOf(nodes: readonly Node[], walks: readonly FrameWalk[]): Pos
     out.push({ from: Math.max(from, out.at(-1)?.from ?? 0), holder, dribbling });
   for (const n of nodes) {
     if (!n.has) continue;
-    const { action, events } = n;
+    const { action } = n;
     if (action.does === 'dribble') {
       push(n.time, action.by, true);
       push(n.end, action.by);
-    } else if (action.does === 'handoff' && action.to !== action.by) push(events.catch!, action.to);
-    else if (action.does === 'shot') push(events.release!, null);
+    } else if (action.does === 'handoff' && action.to !== action.by) push(happens(n, 'catch'), action.to);
+    else if (action.does === 'shot') push(happens(n, 'release'), null);
     else if (action.does === 'pass' && action.to !== action.by) {
-      push(events.release!, null);
-      push(events.catch!, action.to);
+      push(happens(n, 'release'), null);
+      push(happens(n, 'catch'), action.to);
     }
   }
   return out;

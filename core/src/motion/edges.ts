@@ -16,7 +16,7 @@ import {
   type Graph,
 } from './graph.ts';
 import { CATCH_TO_DRIBBLE, WINDUP } from './level.ts';
-import { isDoes, kindOfPass, passesBy, type Edge, type Node } from './node.ts';
+import { happens, isDoes, kindOfPass, passesBy, type Edge, type Node } from './node.ts';
 import { timeTo } from './run.ts';
 
 /** Seconds (from memory): a user waits this long after the set, a screener this long after the use, or unused after the set. */
@@ -51,7 +51,7 @@ export function bindMen(g: Graph): void {
     const given = ball;
     if (given && (isDoes(given, 'pass') || isDoes(given, 'handoff')) && given.action.to === n.action.by) {
       const wait = afterCatch(g, given, n);
-      n.needs.push({ from: given, kind: 'ball', at: () => given.events.catch! + wait });
+      n.needs.push({ from: given, kind: 'ball', at: () => happens(given, 'catch') + wait });
     }
     if (n.action.does !== 'fake') ball = n;
   }
@@ -139,7 +139,7 @@ function inferScreen(g: Graph, screen: Node): void {
       from: screen,
       kind: 'inferred',
       event: slip ? 'end' : 'set',
-      at: () => (slip ? screen.end : screen.events.set! + AFTER_SET),
+      at: () => (slip ? screen.end : happens(screen, 'set') + AFTER_SET),
     });
   const next = nextOf(g, screen);
   if (!next || cued(next)) return;
@@ -198,7 +198,7 @@ function inferPass(g: Graph, n: Node & { action: ActionOf<'pass'> }): void {
       from: n,
       kind: 'inferred',
       event: 'catch',
-      at: () => n.events.catch! - timeTo(receiver.run!, catchAt(receiver)),
+      at: () => happens(n, 'catch') - timeTo(receiver.run, catchAt(receiver)),
     });
     if (receiver.needs.some((e) => e.from === n)) return;
   }
@@ -213,7 +213,7 @@ function inferPass(g: Graph, n: Node & { action: ActionOf<'pass'> }): void {
       at: () => {
         const s = catchAt(receiver);
         const flight = distance(n.from, placeOn(receiver, s)) / g.level.man.pass[kind];
-        return receiver.time + timeTo(receiver.run!, s) - flight - WINDUP[kind];
+        return receiver.time + timeTo(receiver.run, s) - flight - WINDUP[kind];
       },
     });
   }

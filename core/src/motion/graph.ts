@@ -3,7 +3,7 @@ import type { Point } from '../geometry/vec.ts';
 import type { PlainCue } from '../play/document.ts';
 import { meetingRun } from '../play/kinds.ts';
 import type { LevelRecord } from './level.ts';
-import { isRun, passesBy, type Bar, type Node, type Vertex } from './node.ts';
+import { isRun, passesBy, isRunner, type Bar, type Node, type Runner, type Vertex } from './node.ts';
 import { nearestOnRun, placeAfter, timeTo } from './run.ts';
 import type { EventName, Fault } from './timeline.ts';
 
@@ -16,6 +16,13 @@ export interface Graph {
   readonly level: LevelRecord;
   readonly rim: Point;
   readonly faults: Fault[];
+}
+
+/** The bar line at which all of it is over. */
+export function lastBar({ bars }: Graph): Bar {
+  const last = bars.at(-1);
+  if (!last) throw new Error('A line has a bar at its end.');
+  return last;
 }
 
 /** A catch is meant this far before the end of a receiver's way (feet): he catches on the move. */
@@ -31,14 +38,14 @@ export const catchAt = (n: Node): number => Math.max(0, (n.run?.length ?? 0) - C
 export const spotOf = (screen: Node): Point => screen.step.after.places[screen.action.by];
 
 /** Where a runner is after s feet. */
-export function placeOn(n: Node, s: number): Point {
+export function placeOn(n: Runner, s: number): Point {
   const out = { x: 0, y: 0 };
-  placeAfter(n.run!, s, out);
+  placeAfter(n.run, s, out);
   return out;
 }
 
 /** Seconds from his start until a runner is nearest to a place he passes. */
-export const reach = (n: Node, place: Point): number => timeTo(n.run!, passesBy(n, place)?.s ?? 0);
+export const reach = (n: Runner, place: Point): number => timeTo(n.run, passesBy(n, place)?.s ?? 0);
 
 /** The moment of the event a cue names; the end when the action has no such event. */
 export function moment(on: Node, cue: PlainCue): number {
@@ -52,18 +59,19 @@ export function moment(on: Node, cue: PlainCue): number {
 }
 
 /** The run on which a man meets a pass or handoff of the frame: his last one before he plays the ball himself. */
-export function moverTo({ nodes }: Graph, n: Node, to: PlayerId): Node | undefined {
+export function moverTo({ nodes }: Graph, n: Node, to: PlayerId): Runner | undefined {
   const run = meetingRun(n.walk, n.step, to);
-  return run && nodes.find((x) => x.frame === n.frame && x.action === run.action && x.run);
+  return run && nodes.filter(isRunner).find((x) => x.frame === n.frame && x.action === run.action);
 }
 
 /** The move that comes by a screen: in its own frame, else in the next one. */
-export function userOf({ nodes }: Graph, screen: Node): Node | undefined {
+export function userOf({ nodes }: Graph, screen: Node): Runner | undefined {
   if (screen.action.does !== 'screen') return undefined;
   const who = screen.action.for;
   const at = spotOf(screen);
   return [screen.frame, screen.frame + 1]
     .flatMap((f) => nodes.filter((n) => n.frame === f && n.action.by === who && isRun(n)))
+    .filter(isRunner)
     .find((n) => passesBy(n, at) !== null);
 }
 

@@ -147,6 +147,17 @@ export const topSpeed = (n: Node, level: LevelRecord): number =>
 export const isRun = (n: Node): n is Node & { curve: Curve } =>
   n.curve !== null && (n.action.does === 'cut' || n.action.does === 'dribble' || n.action.does === 'seal');
 
+/** An action whose man runs a way. */
+export type Runner = Node & { run: Run };
+export const isRunner = (n: Node): n is Runner => n.run !== null;
+
+/** When an event of an action happens, seconds. One that this action has not is an error in the code that asks. */
+export function happens(n: Node, event: EventName): number {
+  const t = n.events[event];
+  if (t === undefined) throw new Error(`A ${n.action.does} has no ${event}.`);
+  return t;
+}
+
 export const isDoes = <D extends Action['does']>(
   n: Node,
   does: D,

@@ -58,22 +58,34 @@ export function runAlong(curve: Curve, level: LevelRecord, pace: Pace): Run {
   const bend = man.bend * (pace.dribbling ? DRIBBLING_BEND : 1);
   const tempos = temposOf(pace, n);
 
-  v[0] = Math.min(pace.from ?? 0, TEMPO[tempos[0]!].speed * top);
-  for (let i = 0; i < n; i++) {
-    const { speed, push } = TEMPO[tempos[i]!];
-    const cap = Math.min(speed * top, Math.sqrt(bend / Math.max(1e-9, bendAt(x, y, i + 1))));
-    const u = v[i]!;
+  let speed = Math.min(pace.from ?? 0, (tempos[0] ?? TEMPO[pace.tempo]).speed * top);
+  v[0] = speed;
+  tempos.forEach((tempo, i) => {
+    const cap = Math.min(tempo.speed * top, Math.sqrt(bend / Math.max(1e-9, bendAt(x, y, i + 1))));
     // Half the step by the push at its start, then the whole by the push at its middle.
-    const half = Math.sqrt(u * u + pushAt(u, top, push / man.tau) * ds);
-    v[i + 1] = Math.min(cap, Math.sqrt(u * u + 2 * pushAt(half, top, push / man.tau) * ds));
-  }
-  if (pace.to !== null) v[n] = Math.min(v[n]!, pace.to ?? 0);
+    const half = Math.sqrt(speed * speed + pushAt(speed, top, tempo.push / man.tau) * ds);
+    speed = Math.min(cap, Math.sqrt(speed * speed + 2 * pushAt(half, top, tempo.push / man.tau) * ds));
+    v[i + 1] = speed;
+  });
+  if (pace.to !== null) v[n] = speed = Math.min(speed, pace.to ?? 0);
   for (let i = n - 1; i >= 0; i--) {
-    const brake = man.brake * TEMPO[tempos[i]!].brake;
-    v[i] = Math.min(v[i]!, Math.sqrt(v[i + 1]! * v[i + 1]! + 2 * brake * ds));
+    const brake = man.brake * (tempos[i] ?? TEMPO[pace.tempo]).brake;
+    v[i] = speed = Math.min(figure(v, i), Math.sqrt(speed * speed + 2 * brake * ds));
   }
-  for (let i = 1; i <= n; i++) t[i] = t[i - 1]! + (2 * ds) / Math.max(1e-6, v[i]! + v[i - 1]!);
-  return { ds, length, duration: t[n]!, x, y, v, t };
+  let time = 0;
+  for (let i = 1; i <= n; i++) {
+    const next = figure(v, i);
+    t[i] = time += (2 * ds) / Math.max(1e-6, next + speed);
+    speed = next;
+  }
+  return { ds, length, duration: time, x, y, v, t };
+}
+
+/** A figure of a sampled run. A sample that is not there is an error in the code that asks. */
+function figure(of: Float64Array, i: number): number {
+  const value = of[i];
+  if (value === undefined) throw new RangeError(`A run has no sample ${i}.`);
+  return value;
 }
 
 /** Acceleration a man can still find at a speed, ft/s². */
@@ -83,29 +95,31 @@ const pushAt = (speed: number, top: number, push: number): number => Math.max(0,
 function sample(curve: Curve, ds: number, x: Float64Array, y: Float64Array): void {
   const { points, lengths } = curve;
   const last = x.length - 1;
-  const end = points.at(-1)!;
-  let k = 0;
-  for (let i = 0; i < last; i++) {
-    const s = i * ds;
-    while (k < points.length - 2 && lengths[k + 1]! <= s) k++;
-    const a = points[k]!;
-    const b = points[k + 1] ?? a;
-    const span = (lengths[k + 1] ?? 0) - lengths[k]!;
-    const w = span < 1e-12 ? 0 : (s - lengths[k]!) / span;
-    x[i] = a.x + (b.x - a.x) * w;
-    y[i] = a.y + (b.y - a.y) * w;
-  }
-  x[last] = end.x;
-  y[last] = end.y;
+  let i = 0;
+  let before = 0;
+  points.forEach((b, k) => {
+    const a = points[k - 1] ?? b;
+    const to = lengths[k] ?? before;
+    const span = to - before;
+    // The samples of this piece; those on its end belong to the next, and the last piece takes what is left.
+    for (; i < last && (i * ds < to || k === points.length - 1); i++) {
+      const w = span < 1e-12 ? 0 : (i * ds - before) / span;
+      x[i] = a.x + (b.x - a.x) * w;
+      y[i] = a.y + (b.y - a.y) * w;
+    }
+    before = to;
+    x[last] = b.x;
+    y[last] = b.y;
+  });
 }
 
-/** The tempo of each cell of a path. */
-function temposOf(pace: Pace, n: number): Tempo[] {
-  const out = new Array<Tempo>(n).fill(pace.tempo);
+/** How he runs each cell of a path. */
+function temposOf(pace: Pace, n: number): (typeof TEMPO)[Tempo][] {
+  const out = new Array<(typeof TEMPO)[Tempo]>(n).fill(TEMPO[pace.tempo]);
   let from = 0;
   for (const part of pace.stretches ?? []) {
     const to = Math.min(n, Math.round(part.to * n));
-    if (to > from) out.fill(part.tempo, from, to);
+    if (to > from) out.fill(TEMPO[part.tempo], from, to);
     from = Math.max(from, to);
   }
   return out;
@@ -114,10 +128,10 @@ function temposOf(pace: Pace, n: number): Tempo[] {
 /** Curvature (1/ft) at a sample, from the circle through it and its neighbours half a foot away. */
 function bendAt(x: Float64Array, y: Float64Array, i: number): number {
   if (i < 2 || i > x.length - 3) return 0;
-  const ax = x[i]! - x[i - 2]!;
-  const ay = y[i]! - y[i - 2]!;
-  const bx = x[i + 2]! - x[i]!;
-  const by = y[i + 2]! - y[i]!;
+  const ax = figure(x, i) - figure(x, i - 2);
+  const ay = figure(y, i) - figure(y, i - 2);
+  const bx = figure(x, i + 2) - figure(x, i);
+  const by = figure(y, i + 2) - figure(y, i);
   const cx = ax + bx;
   const cy = ay + by;
   const product = Math.sqrt((ax * ax + ay * ay) * (bx * bx + by * by) * (cx * cx + cy * cy));
@@ -133,12 +147,14 @@ export function distanceAfter(run: Run, t: number): number {
   let hi = times.length - 1;
   while (hi - lo > 1) {
     const mid = (lo + hi) >> 1;
-    if (times[mid]! <= t) lo = mid;
+    if (figure(times, mid) <= t) lo = mid;
     else hi = mid;
   }
-  const dt = t - times[lo]!;
-  const a = (v[hi]! * v[hi]! - v[lo]! * v[lo]!) / (2 * ds);
-  return Math.min(run.length, lo * ds + v[lo]! * dt + 0.5 * a * dt * dt);
+  const dt = t - figure(times, lo);
+  const u = figure(v, lo);
+  const w = figure(v, hi);
+  const a = (w * w - u * u) / (2 * ds);
+  return Math.min(run.length, lo * ds + u * dt + 0.5 * a * dt * dt);
 }
 
 /** Seconds from the start until he has run s feet. */
@@ -148,9 +164,11 @@ export function timeTo(run: Run, s: number): number {
   if (s >= run.length) return run.duration;
   const i = Math.min(t.length - 2, Math.floor(s / ds));
   const rest = s - i * ds;
-  const a = (v[i + 1]! * v[i + 1]! - v[i]! * v[i]!) / (2 * ds);
-  const there = Math.sqrt(Math.max(0, v[i]! * v[i]! + 2 * a * rest));
-  return t[i]! + (2 * rest) / Math.max(1e-6, v[i]! + there);
+  const u = figure(v, i);
+  const w = figure(v, i + 1);
+  const a = (w * w - u * u) / (2 * ds);
+  const there = Math.sqrt(Math.max(0, u * u + 2 * a * rest));
+  return figure(t, i) + (2 * rest) / Math.max(1e-6, u + there);
 }
 
 /** Where he is after s feet, written into `out` so that sampling allocates nothing. */
@@ -158,15 +176,17 @@ export function placeAfter(run: Run, s: number, out: { x: number; y: number }): 
   const { x, y, ds } = run;
   const n = x.length - 1;
   if (ds === 0 || s >= run.length) {
-    out.x = x[n]!;
-    out.y = y[n]!;
+    out.x = figure(x, n);
+    out.y = figure(y, n);
     return;
   }
   const k = Math.max(0, s) / ds;
   const i = Math.min(n - 1, Math.floor(k));
   const w = k - i;
-  out.x = x[i]! + (x[i + 1]! - x[i]!) * w;
-  out.y = y[i]! + (y[i + 1]! - y[i]!) * w;
+  const fromX = figure(x, i);
+  const fromY = figure(y, i);
+  out.x = fromX + (figure(x, i + 1) - fromX) * w;
+  out.y = fromY + (figure(y, i + 1) - fromY) * w;
 }
 
 /** The sample of a run nearest to a place: feet run there, and the distance. */
@@ -174,8 +194,8 @@ export function nearestOnRun(run: Run, px: number, py: number): { s: number; dis
   let best = 0;
   let least = Infinity;
   for (let i = 0; i < run.x.length; i++) {
-    const dx = run.x[i]! - px;
-    const dy = run.y[i]! - py;
+    const dx = figure(run.x, i) - px;
+    const dy = figure(run.y, i) - py;
     const d = dx * dx + dy * dy;
     if (d < least - 1e-12) {
       least = d;
@@ -190,6 +210,6 @@ export function speedAfter(run: Run, s: number): number {
   if (run.ds === 0) return 0;
   const k = Math.min(run.x.length - 1, Math.max(0, s / run.ds));
   const i = Math.min(run.v.length - 1, Math.floor(k));
-  const next = run.v[i + 1] ?? run.v[i]!;
-  return run.v[i]! + (next - run.v[i]!) * (k - i);
+  const here = figure(run.v, i);
+  return here + ((run.v[i + 1] ?? here) - here) * (k - i);
 }

@@ -2,7 +2,7 @@ import type { PlayerId } from '../alignment/library.ts';
 import { distance, type Point } from '../geometry/vec.ts';
 import { catchAt, moment, moverTo, placeOn, type Graph } from './graph.ts';
 import { FIRST_DRIBBLE, SETTLE, WINDUP } from './level.ts';
-import { isDoes, kindOfPass, passesBy, type Node, type Vertex } from './node.ts';
+import { isDoes, kindOfPass, passesBy, type Node, type Runner, type Vertex } from './node.ts';
 import { distanceAfter, timeTo } from './run.ts';
 
 /** Seconds (from memory). */
@@ -47,7 +47,7 @@ function time(g: Graph, n: Node): void {
       const near = receiver && passesBy(receiver, n.from);
       const there =
         receiver && near && n.needs.some((e) => e.from === receiver)
-          ? receiver.time + timeTo(receiver.run!, near.s)
+          ? receiver.time + timeTo(receiver.run, near.s)
           : start;
       const at = Math.max(start, there);
       n.end = at + 0.1;
@@ -104,10 +104,10 @@ function timePass(g: Graph, n: Node): void {
 /** Where the receiver of a pass is at a time, as far as the pass may know. */
 function receiverAt(
   n: Node & { action: { to: PlayerId } },
-  receiver: Node | undefined,
+  receiver: Runner | undefined,
 ): (t: number) => Point {
   const still = n.step.before.places[n.action.to];
-  if (!receiver?.run) return () => still;
+  if (!receiver) return () => still;
   const { run } = receiver;
   if (n.needs.some((e) => e.from === receiver))
     return (t) => placeOn(receiver, distanceAfter(run, t - receiver.time));

@@ -1,3 +1,4 @@
+import { NONE, SEATS, type None, type Seat } from '../geometry/five.ts';
 import type { Point } from '../geometry/vec.ts';
 import type { Floor } from './floor.ts';
 import { SPACE, travel } from './times.ts';
@@ -6,22 +7,22 @@ import { SPACE, travel } from './times.ts';
 export interface Drive {
   readonly feet: number;
   readonly place: Point;
-  readonly by: number;
+  readonly by: Seat | None;
 }
 /** Nobody stops a drive in its first steps (ft). */
 const FREE = 3;
 const CONE = 0.25881904510252074;
 
 /** Seconds until defender d has his body at a place; a screen on him holds him up toward it. */
-function bodyAt(f: Floor, d: number, x: number, y: number): number {
+function bodyAt(f: Floor, d: Seat, x: number, y: number): number {
   const { run, push, react } = f.level.zone;
-  const ax = x - f.dx[d]!;
-  const ay = y - f.dy[d]!;
-  let more = f.delay[d]!;
+  const ax = x - f.dx[d];
+  const ay = y - f.dy[d];
+  let more = f.delay[d];
   for (const s of f.screens) {
     if (s.on !== d) continue;
-    const sx = s.x - f.dx[d]!;
-    const sy = s.y - f.dy[d]!;
+    const sx = s.x - f.dx[d];
+    const sy = s.y - f.dy[d];
     if (ax * sx + ay * sy >= CONE * Math.sqrt((ax * ax + ay * ay) * (sx * sx + sy * sy)))
       more += SPACE.screened;
   }
@@ -41,13 +42,12 @@ export function driveAlong(f: Floor, way: readonly Point[]): Drive {
       const y = a.y + (b.y - a.y) * k;
       const t = travel(feet + s, drive, drivePush);
       if (feet + s < FREE) continue;
-      for (let d = 0; d < 5; d++)
-        if (bodyAt(f, d, x, y) <= t) return { feet: feet + s, place: { x, y }, by: d };
+      for (const d of SEATS) if (bodyAt(f, d, x, y) <= t) return { feet: feet + s, place: { x, y }, by: d };
     }
     feet += length;
     a = b;
   }
-  return { feet, place: a, by: -1 };
+  return { feet, place: a, by: NONE };
 }
 
 /** A drive between two defenders: the best of eleven lines through the gap, then down the lane. */
@@ -60,11 +60,11 @@ export interface GapDrive extends Drive {
 }
 const CLEAR = 2.5;
 
-export function gapDrive(f: Floor, a: number, b: number): GapDrive {
-  const ax = f.dx[a]!;
-  const ay = f.dy[a]!;
-  const gx = f.dx[b]! - ax;
-  const gy = f.dy[b]! - ay;
+export function gapDrive(f: Floor, a: Seat, b: Seat): GapDrive {
+  const ax = f.dx[a];
+  const ay = f.dy[a];
+  const gx = f.dx[b] - ax;
+  const gy = f.dy[b] - ay;
   const gap = Math.sqrt(gx * gx + gy * gy);
   const edge = Math.min(0.5, CLEAR / Math.max(gap, 1e-9));
   let best: GapDrive | undefined;

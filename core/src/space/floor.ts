@@ -1,4 +1,6 @@
+import type { Point } from '../geometry/vec.ts';
 import type { Court } from '../court/court.ts';
+import { five, NONE, SEATS, type Five, type None, type Seat } from '../geometry/five.ts';
 import type { LevelRecord } from '../motion/level.ts';
 
 /** The floor at one instant, as the questions of space ask for it: who is where, and who is held up. Feet, seconds. */
@@ -8,15 +10,15 @@ export interface Floor {
   /** The ball, and who has it (index, −1 nobody). */
   bx: number;
   by: number;
-  holder: number;
+  holder: Seat | None;
   /** The five attackers; only the first `players` are there. */
   players: number;
-  readonly ox: Float64Array;
-  readonly oy: Float64Array;
+  readonly ox: Five;
+  readonly oy: Five;
   /** The five defenders, and how much later than usual each starts. */
-  readonly dx: Float64Array;
-  readonly dy: Float64Array;
-  readonly delay: Float64Array;
+  readonly dx: Five;
+  readonly dy: Five;
+  readonly delay: Five;
   /** Attackers who seal their man: a bit each. */
   sealing: number;
   /** A screen on a defender: it holds him up toward it. */
@@ -28,13 +30,31 @@ export const floorOf = (court: Court, level: LevelRecord): Floor => ({
   level,
   bx: 0,
   by: 27,
-  holder: -1,
+  holder: NONE,
   players: 0,
-  ox: new Float64Array(5),
-  oy: new Float64Array(5),
-  dx: new Float64Array(5),
-  dy: new Float64Array(5),
-  delay: new Float64Array(5),
+  ox: five(),
+  oy: five(),
+  dx: five(),
+  dy: five(),
+  delay: five(),
   sealing: 0,
   screens: [],
 });
+
+/** Puts attackers on a floor, in their order, no more than five. */
+export function putAttackers(f: Floor, places: readonly Point[]): void {
+  f.players = Math.min(SEATS.length, places.length);
+  for (const j of SEATS) {
+    const p = places[j];
+    if (!p) break;
+    f.ox[j] = p.x;
+    f.oy[j] = p.y;
+  }
+}
+
+/** Where the attackers of a floor stand, feet. */
+export const attackersOn = (f: Floor): Point[] =>
+  SEATS.slice(0, f.players).map((j) => ({ x: f.ox[j], y: f.oy[j] }));
+
+/** Where the five defenders of a floor stand, feet. */
+export const defendersOn = (f: Floor): Point[] => SEATS.map((d) => ({ x: f.dx[d], y: f.dy[d] }));

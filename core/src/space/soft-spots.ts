@@ -42,7 +42,7 @@ export interface SoftSpot {
   readonly tooLong: boolean;
 }
 
-const first: Arrival = { t: 0, who: -1 };
+const first: Arrival = { t: 0, who: 0 };
 const pass: Pass = { t: 0, length: 0, over: false, margin: 0, who: -1 };
 const clamp01 = (v: number): number => (v < 0 ? 0 : v > 1 ? 1 : v);
 

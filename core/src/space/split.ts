@@ -1,12 +1,13 @@
+import { NONE, SEATS, type None, type Seat } from '../geometry/five.ts';
 import type { Floor } from './floor.ts';
 import { shotPlace } from './shot-worth.ts';
 import { arrival, passTo, trapped, type Arrival, type Pass } from './times.ts';
 
 /** One pass the ball could take now: who gets there, when, and how late for the shot. */
 export interface Option {
-  readonly player: number;
+  readonly player: Seat;
   /** The first man there, how far he is from the receiver at the release, and when he contests. */
-  readonly defender: number;
+  readonly defender: Seat;
   readonly closeOut: number;
   readonly contest: number;
   readonly ball: number;
@@ -19,8 +20,8 @@ export interface Option {
 
 /** A defender who must account for two: whichever he takes, the other is open by `margin`. */
 export interface Split {
-  readonly defender: number;
-  readonly players: readonly [number, number];
+  readonly defender: Seat;
+  readonly players: readonly [Seat, Seat];
   /** How late he is to each when he stands with the other (s). */
   readonly late: readonly [number, number];
   /** When the first man contests each then, and when the ball is there (s from the release). */
@@ -34,16 +35,16 @@ export interface Split {
   readonly grade: 'split' | 'torn';
 }
 
-const first: Arrival = { t: 0, who: -1 };
+const first: Arrival = { t: 0, who: 0 };
 const pass: Pass = { t: 0, length: 0, over: false, margin: 0, who: -1 };
 const GUARDS = 3;
 const STEPS = 8;
 
-const seals = (f: Floor, j: number): number => ((f.sealing >> j) & 1 ? j : -1);
+const seals = (f: Floor, j: Seat): Seat | None => ((f.sealing >> j) & 1 ? j : NONE);
 
-function lateTo(f: Floor, j: number, trap: boolean): number {
-  const x = f.ox[j]!;
-  const y = f.oy[j]!;
+function lateTo(f: Floor, j: Seat, trap: boolean): number {
+  const x = f.ox[j];
+  const y = f.oy[j];
   passTo(f, x, y, trap, pass);
   arrival(f, x, y, seals(f, j), first);
   return first.t - pass.t - f.level.zone.late[shotPlace(f.court, x, y)];
@@ -53,14 +54,15 @@ function lateTo(f: Floor, j: number, trap: boolean): number {
 export function optionsOf(f: Floor): Option[] {
   const trap = trapped(f);
   const out: Option[] = [];
-  for (let j = 0; j < f.players; j++) {
+  for (const j of SEATS) {
+    if (j >= f.players) break;
     if (j === f.holder) continue;
     const late = lateTo(f, j, trap);
     const d = first.who;
     out.push({
       player: j,
       defender: d,
-      closeOut: Math.sqrt((f.dx[d]! - f.ox[j]!) ** 2 + (f.dy[d]! - f.oy[j]!) ** 2),
+      closeOut: Math.sqrt((f.dx[d] - f.ox[j]) ** 2 + (f.dy[d] - f.oy[j]) ** 2),
       contest: first.t,
       ball: pass.t,
       late,
@@ -73,32 +75,33 @@ export function optionsOf(f: Floor): Option[] {
 }
 
 /** Where a man guards player j: three feet from him, toward the middle of rim and ball. */
-function guardPoint(f: Floor, j: number): { x: number; y: number } {
-  const ax = f.bx / 2 - f.ox[j]!;
-  const ay = (f.court.rimY + f.by) / 2 - f.oy[j]!;
+function guardPoint(f: Floor, j: Seat): { x: number; y: number } {
+  const ax = f.bx / 2 - f.ox[j];
+  const ay = (f.court.rimY + f.by) / 2 - f.oy[j];
   const far = Math.sqrt(ax * ax + ay * ay);
   const k = far < 1e-9 ? 0 : Math.min(GUARDS, far) / far;
-  return { x: f.ox[j]! + ax * k, y: f.oy[j]! + ay * k };
+  return { x: f.ox[j] + ax * k, y: f.oy[j] + ay * k };
 }
 
 /** The worst split of an instant, with every player in the charge of the man who gets to him first; null when nobody is. */
 export function worstSplit(f: Floor, options: readonly Option[] = optionsOf(f)): Split | null {
   const trap = trapped(f);
   let worst: Split | null = null;
-  for (let d = 0; d < 5; d++) {
+  for (const d of SEATS) {
     const charges = options.filter((o) => o.defender === d).map((o) => o.player);
-    for (let i = 0; i < charges.length; i++)
-      for (let k = i + 1; k < charges.length; k++) {
-        const s = between(f, d, charges[i]!, charges[k]!, trap);
+    for (const a of charges)
+      for (const b of charges) {
+        if (b <= a) continue;
+        const s = between(f, d, a, b, trap);
         if (s && (!worst || s.margin > worst.margin)) worst = s;
       }
   }
   return worst;
 }
 
-function between(f: Floor, d: number, a: number, b: number, trap: boolean): Split | null {
-  const homeX = f.dx[d]!;
-  const homeY = f.dy[d]!;
+function between(f: Floor, d: Seat, a: Seat, b: Seat, trap: boolean): Split | null {
+  const homeX = f.dx[d];
+  const homeY = f.dy[d];
   const stand = (p: { x: number; y: number }) => {
     f.dx[d] = p.x;
     f.dy[d] = p.y;
@@ -127,7 +130,7 @@ function between(f: Floor, d: number, a: number, b: number, trap: boolean): Spli
     late: [lateA, lateB],
     contest: [contestA, contestB],
     ball: [ballA, ballB],
-    closeOut: Math.sqrt((guardA.x - f.ox[b]!) ** 2 + (guardA.y - f.oy[b]!) ** 2),
+    closeOut: Math.sqrt((guardA.x - f.ox[b]) ** 2 + (guardA.y - f.oy[b]) ** 2),
     margin,
     hedge,
     grade: hedge > 0 ? 'torn' : 'split',

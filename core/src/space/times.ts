@@ -1,3 +1,4 @@
+import { NONE, SEATS, type None, type Seat } from '../geometry/five.ts';
 import type { Floor } from './floor.ts';
 
 /** Figures of the questions of space that are the same at every level: feet, seconds, shares (from memory). */
@@ -33,30 +34,30 @@ export function travel(feet: number, top: number, push: number): number {
 }
 
 /** How much later than usual defender d gets to (x, y): his own delay, a screen that way, a man who seals him. */
-function late(f: Floor, d: number, x: number, y: number, sealer: number): number {
-  let more = f.delay[d]!;
+function late(f: Floor, d: Seat, x: number, y: number, sealer: Seat | None): number {
+  let more = f.delay[d];
   for (const s of f.screens) {
     if (s.on !== d) continue;
-    const ax = x - f.dx[d]!;
-    const ay = y - f.dy[d]!;
-    const sx = s.x - f.dx[d]!;
-    const sy = s.y - f.dy[d]!;
+    const ax = x - f.dx[d];
+    const ay = y - f.dy[d];
+    const sx = s.x - f.dx[d];
+    const sy = s.y - f.dy[d];
     if (ax * sx + ay * sy >= CONE * Math.sqrt((ax * ax + ay * ay) * (sx * sx + sy * sy)))
       more += SPACE.screened;
   }
-  if (sealer >= 0 && sealed(f, d, sealer)) more += SPACE.sealed;
+  if (sealer !== NONE && sealed(f, d, sealer)) more += SPACE.sealed;
   return more;
 }
 
 /** A man who seals holds everybody who is not on him, and not between him and the ball. */
-function sealed(f: Floor, d: number, j: number): boolean {
-  const gx = f.dx[d]! - f.ox[j]!;
-  const gy = f.dy[d]! - f.oy[j]!;
+function sealed(f: Floor, d: Seat, j: Seat): boolean {
+  const gx = f.dx[d] - f.ox[j];
+  const gy = f.dy[d] - f.oy[j];
   const far = Math.sqrt(gx * gx + gy * gy);
   if (far <= 2.5) return false;
   if (far > 5) return true;
-  const bx = f.bx - f.ox[j]!;
-  const by = f.by - f.oy[j]!;
+  const bx = f.bx - f.ox[j];
+  const by = f.by - f.oy[j];
   return gx * bx + gy * by < 0.7071067811865476 * far * Math.sqrt(bx * bx + by * by);
 }
 
@@ -70,18 +71,18 @@ function reachAt(f: Floor, x: number, y: number): number {
 export interface Arrival {
   /** Seconds from the release until the first man contests, and who he is. */
   t: number;
-  who: number;
+  who: Seat;
 }
 
 /** Who contests a catch at (x, y) first. `sealer` is the player there when he seals, else −1. */
-export function arrival(f: Floor, x: number, y: number, sealer: number, out: Arrival): Arrival {
+export function arrival(f: Floor, x: number, y: number, sealer: Seat | None, out: Arrival): Arrival {
   const { run, push, react } = f.level.zone;
   const reach = reachAt(f, x, y);
   out.t = Infinity;
-  out.who = -1;
-  for (let d = 0; d < 5; d++) {
-    const ax = x - f.dx[d]!;
-    const ay = y - f.dy[d]!;
+  out.who = 0;
+  for (const d of SEATS) {
+    const ax = x - f.dx[d];
+    const ay = y - f.dy[d];
     const t = react + late(f, d, x, y, sealer) + travel(Math.sqrt(ax * ax + ay * ay) - reach, run, push);
     if (t < out.t) {
       out.t = t;
@@ -117,12 +118,12 @@ function laneMargin(f: Floor, ux: number, uy: number, from: number, to: number, 
     const qy = f.by + uy * s;
     let near = Infinity;
     let who = -1;
-    for (let d = 0; d < 5; d++) {
-      const px = f.dx[d]! - f.bx;
-      const py = f.dy[d]! - f.by;
+    for (const d of SEATS) {
+      const px = f.dx[d] - f.bx;
+      const py = f.dy[d] - f.by;
       if (px * px + py * py < SPACE.press * SPACE.press) continue;
-      const gx = f.dx[d]! - qx;
-      const gy = f.dy[d]! - qy;
+      const gx = f.dx[d] - qx;
+      const gy = f.dy[d] - qy;
       const g = gx * gx + gy * gy;
       if (g < near) {
         near = g;
@@ -141,8 +142,8 @@ function laneMargin(f: Floor, ux: number, uy: number, from: number, to: number, 
 /** Two men this near to the passer trap him. */
 export function trapped(f: Floor): boolean {
   let near = 0;
-  for (let d = 0; d < 5; d++)
-    if ((f.dx[d]! - f.bx) ** 2 + (f.dy[d]! - f.by) ** 2 < SPACE.press * SPACE.press) near++;
+  for (const d of SEATS)
+    if ((f.dx[d] - f.bx) ** 2 + (f.dy[d] - f.by) ** 2 < SPACE.press * SPACE.press) near++;
   return near >= 2;
 }
 

@@ -1,19 +1,22 @@
-import type {
-  AgainstView,
-  Compiled,
-  Defence,
-  Finding,
-  Level,
-  Metrics,
-  OwnTeaching,
-  Play,
-  PlayerId,
-  Point,
-  Proposal,
-  RuleSetKey,
-  PlaceRules,
-  Units,
-  ZoneKey,
+import {
+  type AgainstView,
+  type Compiled,
+  type Defence,
+  type Finding,
+  type Five,
+  type Level,
+  type Metrics,
+  type None,
+  type OwnTeaching,
+  type PlaceRules,
+  type Play,
+  type PlayerId,
+  type Point,
+  type Proposal,
+  type RuleSetKey,
+  type Seat,
+  type Units,
+  type ZoneKey,
 } from '@corkscrew/core';
 
 /** A line walked through: what breaks, its figures, and how it stands against a defence. */
@@ -62,7 +65,7 @@ interface PlacesAsk {
   readonly ball: Point;
   readonly rules: PlaceRules;
   /** Whom each of theirs chases, an index among ours; −1 nobody. */
-  readonly chased: readonly number[];
+  readonly chased: Five<Seat | None>;
 }
 
 /** Every kind of question: what is asked, what comes on the way, what is answered. */

@@ -53,14 +53,23 @@ const Bar = styled.header`
       min-height: 44px;
     }
   }
-  @media (max-width: 600px) {
-    gap: 10px;
+  @media (max-width: 1023px) {
+    gap: 14px;
     nav {
       width: auto;
+    }
+  }
+  @media (max-width: 760px) {
+    gap: 10px;
+    nav {
       gap: 12px;
     }
+    nav[data-room='desk'] a:nth-of-type(2) {
+      display: none;
+    }
+  }
+  @media (max-width: 600px) {
     /* Beside a play's name there is room for the way back only. */
-    nav[data-room='desk'] a:nth-of-type(2),
     nav[data-room='desk'] a:nth-of-type(4) {
       display: none;
     }

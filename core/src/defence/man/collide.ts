@@ -1,9 +1,10 @@
+import { fillFive, five, SEATS, type Seat } from '../../geometry/five.ts';
 import { BODY } from './figures.ts';
 import { knows, standing } from './steer.ts';
 import type { World } from './world.ts';
 
-const moveX = new Float64Array(5);
-const moveY = new Float64Array(5);
+const moveX = five();
+const moveY = five();
 
 /**
  * Bodies do not pass through bodies. Attackers stand like posts; defenders are moved out and lose the speed
@@ -11,28 +12,27 @@ const moveY = new Float64Array(5);
  */
 export function collide(w: World): void {
   for (let pass = 0; pass < 2; pass++) {
-    moveX.fill(0);
-    moveY.fill(0);
-    for (let d = 0; d < 5; d++) {
+    fillFive(moveX, 0);
+    fillFive(moveY, 0);
+    for (const d of SEATS) {
       attackers(w, d);
-      for (let e = d + 1; e < 5; e++) defenders(w, d, e);
+      for (const e of SEATS) if (e > d) defenders(w, d, e);
     }
     let moved = false;
-    for (let d = 0; d < 5; d++) {
+    for (const d of SEATS) {
       if (moveX[d] !== 0 || moveY[d] !== 0) moved = true;
-      w.px[d] = w.px[d]! + moveX[d]!;
-      w.py[d] = w.py[d]! + moveY[d]!;
+      w.px[d] = w.px[d] + moveX[d];
+      w.py[d] = w.py[d] + moveY[d];
     }
     if (!moved) return;
   }
 }
 
-function attackers(w: World, d: number): void {
-  const { rails } = w;
-  for (let j = 0; j < 5; j++) {
-    const i = w.k * 5 + j;
-    const dx = w.px[d]! - rails.x[i]!;
-    const dy = w.py[d]! - rails.y[i]!;
+function attackers(w: World, d: Seat): void {
+  for (const j of SEATS) {
+    const his = w.now[j];
+    const dx = w.px[d] - his.x;
+    const dy = w.py[d] - his.y;
     const d2 = dx * dx + dy * dy;
     if (d2 >= BODY.screen * BODY.screen) continue;
     const c = screenOf(w, j);
@@ -42,60 +42,58 @@ function attackers(w: World, d: number): void {
     // On the very spot of another he goes toward half court.
     const ux = size < 1e-9 ? 0 : dx / size;
     const uy = size < 1e-9 ? 1 : dy / size;
-    moveX[d] = moveX[d]! + ux * (room - size);
-    moveY[d] = moveY[d]! + uy * (room - size);
-    const into = (w.vx[d]! - rails.vx[i]!) * ux + (w.vy[d]! - rails.vy[i]!) * uy;
+    moveX[d] = moveX[d] + ux * (room - size);
+    moveY[d] = moveY[d] + uy * (room - size);
+    const into = (w.vx[d] - his.vx) * ux + (w.vy[d] - his.vy) * uy;
     if (into >= 0) continue;
     if (c >= 0 && w.man[d] !== j) hit(w, d, c, -into);
-    w.vx[d] = w.vx[d]! - into * ux;
-    w.vy[d] = w.vy[d]! - into * uy;
+    w.vx[d] = w.vx[d] - into * ux;
+    w.vy[d] = w.vy[d] - into * uy;
   }
 }
 
-function screenOf(w: World, j: number): number {
+function screenOf(w: World, j: Seat): number {
   for (let c = 0; c < w.contexts.length; c++) if (w.contexts[c]!.screener === j && standing(w, c)) return c;
   return -1;
 }
 
 /** Running into a set screen costs him time; into one he did not see, more. */
-function hit(w: World, d: number, c: number, speed: number): void {
+function hit(w: World, d: Seat, c: number, speed: number): void {
   if (!knows(w, d, c)) {
     if (speed < BODY.blindHit) return;
     w.felt[d * w.contexts.length + c] = 1;
     w.hitUntil[d] = w.t + BODY.blindFor * w.react;
     w.hitKeeps[d] = BODY.blindKeeps;
-  } else if (speed > BODY.hit && w.t >= w.hitUntil[d]!) {
+  } else if (speed > BODY.hit && w.t >= w.hitUntil[d]) {
     w.hitUntil[d] = w.t + BODY.hitFor;
     w.hitKeeps[d] = BODY.hitKeeps;
   }
 }
 
-function defenders(w: World, d: number, e: number): void {
-  const dx = w.px[d]! - w.px[e]!;
-  const dy = w.py[d]! - w.py[e]!;
+function defenders(w: World, d: Seat, e: Seat): void {
+  const dx = w.px[d] - w.px[e];
+  const dy = w.py[d] - w.py[e];
   const d2 = dx * dx + dy * dy;
   if (d2 >= BODY.other * BODY.other) return;
   const size = Math.sqrt(d2);
   // Two on one spot part along the floor's length; the one who guards the man nearer the rim goes to it.
-  const first = size >= 1e-9 || nearerRim(w, w.man[d]!, w.man[e]!) ? 1 : -1;
+  const first = size >= 1e-9 || nearerRim(w, w.man[d], w.man[e]) ? 1 : -1;
   const ux = size < 1e-9 ? 0 : dx / size;
   const uy = size < 1e-9 ? -first : dy / size;
   const push = (BODY.other - size) / 2;
-  moveX[d] = moveX[d]! + ux * push;
-  moveY[d] = moveY[d]! + uy * push;
-  moveX[e] = moveX[e]! - ux * push;
-  moveY[e] = moveY[e]! - uy * push;
-  const into = (w.vx[d]! - w.vx[e]!) * ux + (w.vy[d]! - w.vy[e]!) * uy;
+  moveX[d] = moveX[d] + ux * push;
+  moveY[d] = moveY[d] + uy * push;
+  moveX[e] = moveX[e] - ux * push;
+  moveY[e] = moveY[e] - uy * push;
+  const into = (w.vx[d] - w.vx[e]) * ux + (w.vy[d] - w.vy[e]) * uy;
   if (into >= 0) return;
-  w.vx[d] = w.vx[d]! - (into * ux) / 2;
-  w.vy[d] = w.vy[d]! - (into * uy) / 2;
-  w.vx[e] = w.vx[e]! + (into * ux) / 2;
-  w.vy[e] = w.vy[e]! + (into * uy) / 2;
+  w.vx[d] = w.vx[d] - (into * ux) / 2;
+  w.vy[d] = w.vy[d] - (into * uy) / 2;
+  w.vx[e] = w.vx[e] + (into * ux) / 2;
+  w.vy[e] = w.vy[e] + (into * uy) / 2;
 }
 
-function nearerRim(w: World, a: number, b: number): boolean {
-  const { x, y } = w.rails;
-  const i = w.k * 5 + a;
-  const k = w.k * 5 + b;
-  return x[i]! ** 2 + (y[i]! - w.rimY) ** 2 < x[k]! ** 2 + (y[k]! - w.rimY) ** 2;
+function nearerRim(w: World, a: Seat, b: Seat): boolean {
+  const far = (j: Seat): number => w.now[j].x ** 2 + (w.now[j].y - w.rimY) ** 2;
+  return far(a) < far(b);
 }

@@ -1,8 +1,9 @@
-import { PLAYERS } from '../../alignment/library.ts';
+import { seatOf, type PLAYERS } from '../../alignment/library.ts';
+import { NONE, type None, type Seat } from '../../geometry/five.ts';
 import type { TimedAction, Timeline } from '../../motion/timeline.ts';
 import { coverageOf, screenUse } from '../meet.ts';
 import type { ManPlan, OffBall, OnBall } from '../plan.ts';
-import type { Rails } from '../rails.ts';
+import { onRails, type Moving, type Rails } from '../rails.ts';
 
 /** Phases of a coverage: it is not on yet, they see it coming, it is being used, it was used, it is over. */
 export const PHASE = { idle: 0, alert: 1, use: 2, after: 3, done: 4 } as const;
@@ -21,8 +22,8 @@ export interface Context {
   readonly handoff: boolean;
   /** Its user has the ball when he comes by. */
   readonly onBall: boolean;
-  readonly user: number;
-  readonly screener: number;
+  readonly user: Seat;
+  readonly screener: Seat;
   readonly sx: number;
   readonly sy: number;
   /** The way the user runs as he passes the spot. */
@@ -48,8 +49,8 @@ export interface Context {
 
   phase: number;
   /** The two defenders, once it is seen coming: the user's and the screener's. */
-  userMan: number;
-  screenerMan: number;
+  userMan: Seat;
+  screenerMan: Seat;
   swapped: boolean;
   /** Since when the user's man is back in front of him. */
   backSince: number;
@@ -60,17 +61,18 @@ export interface Context {
   dy: number;
   anchored: boolean;
   passed: boolean;
-  /** Who tags the man who leaves the screen, and who splits two for him; −1 nobody, −2 not chosen yet. */
-  tagger: number;
-  splitter: number;
-  splitFirst: number;
-  splitSecond: number;
+  /** Whether it was decided who tags the man who leaves the screen; who does, and who splits two for him. */
+  decided: boolean;
+  tagger: Seat | None;
+  splitter: Seat | None;
+  splitFirst: Seat;
+  splitSecond: Seat;
 }
 
 const start = () => ({
   phase: PHASE.idle as number,
-  userMan: -1,
-  screenerMan: -1,
+  userMan: 0 as Seat,
+  screenerMan: 0 as Seat,
   swapped: false,
   backSince: Infinity,
   ax: 0,
@@ -79,10 +81,11 @@ const start = () => ({
   dy: 0,
   anchored: false,
   passed: false,
-  tagger: -2,
-  splitter: -1,
-  splitFirst: -1,
-  splitSecond: -1,
+  decided: false,
+  tagger: NONE as Seat | None,
+  splitter: NONE as Seat | None,
+  splitFirst: 0 as Seat,
+  splitSecond: 0 as Seat,
 });
 
 /** Every screen and handoff of a line, in order of their actions. */
@@ -90,8 +93,8 @@ export function contextsOf(rails: Rails, plan: ManPlan): Context[] {
   const { timeline } = rails;
   const out: Context[] = [];
   for (const s of timeline.screens) {
-    const user = PLAYERS.indexOf(s.user);
-    const screener = PLAYERS.indexOf(s.by);
+    const user = seatOf(s.user);
+    const screener = seatOf(s.by);
     if (user === screener) continue;
     const screen = timeline.actions.find((a) => a.action.id === s.action)!;
     const { starts, uses, onBall } = screenUse(timeline, s);
@@ -128,13 +131,13 @@ export function contextsOf(rails: Rails, plan: ManPlan): Context[] {
 function handoff(rails: Rails, plan: ManPlan, a: TimedAction, index: number): Context {
   const { timeline } = rails;
   const to = a.action.does === 'handoff' ? a.action.to : '1';
-  const user = PLAYERS.indexOf(to);
-  const giver = PLAYERS.indexOf(a.action.by);
+  const user = seatOf(to);
+  const giver = seatOf(a.action.by);
   const at = a.events.catch ?? a.start;
   const came = lastMove(timeline, to, at);
   const stopped = lastMove(timeline, a.action.by, at);
   const next = timeline.moves[a.action.by].find((m) => m.start >= at - 1e-6);
-  const k = Math.min(rails.steps - 1, Math.round(at / rails.dt));
+  const spot = onRails(rails, Math.round(at / rails.dt), giver, { x: 0, y: 0, vx: 0, vy: 0 });
   const arrives = stopped ? Math.min(stopped.end, at) : 0;
   return {
     index,
@@ -143,7 +146,7 @@ function handoff(rails: Rails, plan: ManPlan, a: TimedAction, index: number): Co
     onBall: true,
     user,
     screener: giver,
-    ...ways(rails, user, rails.x[k * 5 + giver]!, rails.y[k * 5 + giver]!, Math.max(0, at - TO_HANDOFF), at),
+    ...ways(rails, user, spot.x, spot.y, Math.max(0, at - TO_HANDOFF), at),
     used: true,
     slip: false,
     back: false,
@@ -163,18 +166,18 @@ const lastMove = (timeline: Timeline, player: (typeof PLAYERS)[number], t: numbe
   timeline.moves[player].findLast((m) => m.start < t);
 
 /** The directions of a screen: where its user comes from, how he runs by, and on which side. */
-function ways(rails: Rails, user: number, sx: number, sy: number, begins: number, uses: number | null) {
-  const { court, dt, steps } = rails;
-  const at = (t: number): number => Math.max(0, Math.min(steps - 1, Math.round(t / dt))) * 5 + user;
+function ways(rails: Rails, user: Seat, sx: number, sy: number, begins: number, uses: number | null) {
+  const { court, dt } = rails;
+  const at = (t: number): Moving => onRails(rails, Math.round(t / dt), user, { x: 0, y: 0, vx: 0, vy: 0 });
   const from = at(begins);
-  const u = norm(sx - rails.x[from]!, sy - rails.y[from]!);
+  const u = norm(sx - from.x, sy - from.y);
   // Away from the rim, across the way to the spot.
   const off = { x: -u.y, y: u.x };
   const outward = off.x * sx + off.y * (sy - court.rimY) >= 0 ? off : { x: -off.x, y: -off.y };
   if (uses === null) return { sx, sy, wx: u.x, wy: u.y, nx: outward.x, ny: outward.y, ux: u.x, uy: u.y };
-  const q = at(uses);
-  const w = norm(rails.vx[q]!, rails.vy[q]!);
-  const n = norm(rails.x[q]! - sx, rails.y[q]! - sy);
+  const by = at(uses);
+  const w = norm(by.vx, by.vy);
+  const n = norm(by.x - sx, by.y - sy);
   const goes = w.x === 0 && w.y === 0 ? u : w;
   const side = n.x === 0 && n.y === 0 ? outward : n;
   return { sx, sy, wx: goes.x, wy: goes.y, nx: side.x, ny: side.y, ux: u.x, uy: u.y };

@@ -1,3 +1,4 @@
+import { copyFive, fillFive, NONE, SEATS } from '../../geometry/five.ts';
 import type { Defended, DefenceEvent } from '../defended.ts';
 import type { ManPlan } from '../plan.ts';
 import type { Rails } from '../rails.ts';
@@ -9,7 +10,7 @@ import type { Coverage } from './coverages/machine.ts';
 import { driveHelp, tag } from './help.ts';
 import { normal } from './normal.ts';
 import { steer } from './steer.ts';
-import { perceive, worldOf, type World } from './world.ts';
+import { moveOn, perceive, worldOf, type World } from './world.ts';
 import type { OffBall, OnBall } from '../plan.ts';
 
 /** Five men guard five men against the rails, a step of 1/60 s at a time. Nothing is random; nothing is made in a step. */
@@ -23,11 +24,10 @@ export function simulateMan(rails: Rails, plan: ManPlan): Defended {
   settle(w);
   const out = new Recorder(rails, 'man');
   for (let k = 0; k < rails.steps; k++) {
-    w.k = k;
-    w.t = k * rails.dt;
+    moveOn(w, k);
     if (k > 0) {
       intend(w, machines, events);
-      for (let d = 0; d < 5; d++) steer(w, d);
+      for (const d of SEATS) steer(w, d);
       collide(w);
     }
     out.record(w);
@@ -37,11 +37,12 @@ export function simulateMan(rails: Rails, plan: ManPlan): Defended {
 
 /** They start where their rules put them, at rest. */
 function settle(w: World): void {
+  moveOn(w, 0);
   perceive(w);
-  for (let d = 0; d < 5; d++) {
+  for (const d of SEATS) {
     normal(w, d);
-    w.px[d] = w.tx[d]!;
-    w.py[d] = w.ty[d]!;
+    w.px[d] = w.tx[d];
+    w.py[d] = w.ty[d];
     const x = w.plan.start?.[2 * d];
     const y = w.plan.start?.[2 * d + 1];
     if (x !== undefined && y !== undefined && !Number.isNaN(x)) {
@@ -50,23 +51,23 @@ function settle(w: World): void {
     }
   }
   for (let i = 0; i < 3; i++) collide(w);
-  w.lastX.set(w.px);
-  w.lastY.set(w.py);
+  copyFive(w.lastX, w.px);
+  copyFive(w.lastY, w.py);
 }
 
 /** Fills in everybody's target: his normal place, then help on a drive, tags, and the screens that are on. */
 function intend(w: World, machines: readonly Coverage[], events: DefenceEvent[]): void {
   perceive(w);
-  w.forced.fill(-1);
-  w.busy.fill(0);
-  w.attends.fill(-1);
+  fillFive(w.forced, -1);
+  fillFive(w.busy, 0);
+  fillFive(w.attends, NONE);
   for (const c of w.contexts) follow(w, c, machines[c.index]!, events);
-  for (let d = 0; d < 5; d++) normal(w, d);
+  for (const d of SEATS) normal(w, d);
   driveHelp(w);
   for (const c of w.contexts) {
-    const chosen = c.tagger;
+    const { decided } = c;
     tag(w, c);
-    if (chosen === -2 && c.tagger >= 0)
+    if (!decided && c.tagger !== NONE)
       events.push({ t: w.t, is: 'tag', action: c.action, defender: c.tagger, player: c.screener });
   }
   for (const c of w.contexts) {
@@ -82,11 +83,11 @@ function intend(w: World, machines: readonly Coverage[], events: DefenceEvent[])
 function follow(w: World, c: Context, m: Coverage, events: DefenceEvent[]): void {
   if (c.phase === PHASE.done) return;
   if (c.phase === PHASE.idle) {
-    c.userMan = w.of[c.user]!;
-    c.screenerMan = w.of[c.screener]!;
+    c.userMan = w.of[c.user];
+    c.screenerMan = w.of[c.screener];
   }
   const lag = (c.onBall ? w.lag.ball : w.lag.off) * w.dt;
-  advance(c, w.t, lag, w.px[c.userMan]!, w.py[c.userMan]!);
+  advance(c, w.t, lag, w.px[c.userMan], w.py[c.userMan]);
   if (c.phase === PHASE.idle) return;
   if (c.onBall) {
     w.busy[c.userMan] = 1;
@@ -120,11 +121,9 @@ function over(w: World, c: Context): boolean {
   if (c.phase === PHASE.after && w.owner !== c.user && w.t > c.uses + (w.lag.pass + 2) * w.dt) return true;
   if (w.t > c.uses + 3) return true;
   if (c.phase !== PHASE.after) return false;
-  const i = w.k * 5 + c.user;
-  const x = w.rails.x[i]!;
-  const y = w.rails.y[i]!;
-  const dx = w.px[c.userMan]! - x;
-  const dy = w.py[c.userMan]! - y;
+  const { x, y } = w.now[c.user];
+  const dx = w.px[c.userMan] - x;
+  const dy = w.py[c.userMan] - y;
   const back = dx * dx + dy * dy < 3.4 * 3.4 && dx * -x + dy * (w.rimY - y) > 0;
   if (!back) c.backSince = Infinity;
   else if (c.backSince === Infinity) c.backSince = w.t;

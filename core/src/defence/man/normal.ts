@@ -1,35 +1,36 @@
+import { type Seat } from '../../geometry/five.ts';
 import { AWAY, ON_BALL, PACE } from './figures.ts';
 import { lagOf, look, ROLE, type World } from './world.ts';
 
 /** Sends defender d to (x, y) at no more than `cap` ft/s. */
-export function go(w: World, d: number, x: number, y: number, cap = PACE.run * w.speed): void {
+export function go(w: World, d: Seat, x: number, y: number, cap = PACE.run * w.speed): void {
   w.tx[d] = x;
   w.ty[d] = y;
   w.cap[d] = cap;
 }
 
 /** Where defender d would stand if nothing special happened: by his man's place to the ball. */
-export function normal(w: World, d: number): void {
-  const j = w.man[d]!;
+export function normal(w: World, d: Seat): void {
+  const j = w.man[d];
   if (j === w.owner) onBall(w, d, j, ON_BALL.gap);
   else away(w, d, j);
 }
 
 /** Between the man with the ball and the rim, closer when a screen comes and nearer to the rim. */
-export function onBall(w: World, d: number, j: number, gap: number): void {
+export function onBall(w: World, d: Seat, j: Seat, gap: number): void {
   const { seen } = w;
   look(w, j, w.lag.ball);
   const drive = w.plan.driveHelp ? late(w, j) : -1;
   if (drive >= 0) {
     // He reads this dribble late: he still sees the man where it began.
     const i = drive * 5 + j;
-    seen[0] = w.rails.x[i]!;
-    seen[1] = w.rails.y[i]!;
-    seen[2] = 0;
-    seen[3] = 0;
+    seen.x = w.rails.x[i]!;
+    seen.y = w.rails.y[i]!;
+    seen.vx = 0;
+    seen.vy = 0;
   }
-  const x = seen[0]!;
-  const y = seen[1]!;
+  const x = seen.x;
+  const y = seen.y;
   const ry = w.rimY - y;
   const far = Math.sqrt(x * x + ry * ry);
   const deep = Math.min(1, Math.max(0, (far - ON_BALL.deepFrom) / (ON_BALL.deepTo - ON_BALL.deepFrom)));
@@ -38,33 +39,33 @@ export function onBall(w: World, d: number, j: number, gap: number): void {
   go(
     w,
     d,
-    x - x * k + ON_BALL.lead * seen[2]!,
-    y + ry * k + ON_BALL.lead * seen[3]!,
+    x - x * k + ON_BALL.lead * seen.vx,
+    y + ry * k + ON_BALL.lead * seen.vy,
     sliding(w, d, x, y) ? PACE.slide * w.speed : PACE.run * w.speed,
   );
 }
 
 /** In front of a man at (x, y), and near: he slides instead of running. */
-function sliding(w: World, d: number, x: number, y: number): boolean {
-  const dx = w.px[d]! - x;
-  const dy = w.py[d]! - y;
+function sliding(w: World, d: Seat, x: number, y: number): boolean {
+  const dx = w.px[d] - x;
+  const dy = w.py[d] - y;
   const inFront = dx * -x + dy * (w.rimY - y) > 0;
   return inFront && dx * dx + dy * dy < PACE.slideWithin * PACE.slideWithin;
 }
 
 /** The step at which a dribble began that player j's man still reads late; −1 when there is none. */
-function late(w: World, j: number): number {
+function late(w: World, j: Seat): number {
   for (const a of w.plan.lateReads)
     if (a.player === j && w.t >= a.from && w.t < a.from + a.seconds + w.lag.ball * w.dt)
       return Math.round(a.from / w.dt);
   return -1;
 }
 
-function away(w: World, d: number, j: number): void {
+function away(w: World, d: Seat, j: Seat): void {
   const { seen } = w;
   look(w, j, lagOf(w, d, j));
-  const x = seen[0]!;
-  const y = seen[1]!;
+  const x = seen.x;
+  const y = seen.y;
   const rimwardX = -x;
   const rimwardY = w.rimY - y;
   const far = Math.sqrt(rimwardX * rimwardX + rimwardY * rimwardY) || 1e-9;
@@ -73,7 +74,7 @@ function away(w: World, d: number, j: number): void {
   const toBall = Math.sqrt(ballwardX * ballwardX + ballwardY * ballwardY) || 1e-9;
   if (far <= AWAY.post)
     return post(w, d, x, y, rimwardX / far, rimwardY / far, ballwardX / toBall, ballwardY / toBall);
-  const role = w.role[j]!;
+  const role = w.role[j];
   const alone = w.plan.help === 'none';
   if (w.plan.denies[d] === 1 && role !== ROLE.twoAway) {
     const k = Math.min(AWAY.denyMost, AWAY.denyShare * toBall) / toBall;
@@ -101,16 +102,7 @@ function away(w: World, d: number, j: number): void {
 }
 
 /** Close to the rim he plays his man where the team says: behind, between, or in front of him. */
-function post(
-  w: World,
-  d: number,
-  x: number,
-  y: number,
-  rx: number,
-  ry: number,
-  bx: number,
-  by: number,
-): void {
+function post(w: World, d: Seat, x: number, y: number, rx: number, ry: number, bx: number, by: number): void {
   const how = w.plan.post;
   let ux = how === 'front' ? bx : rx;
   let uy = how === 'front' ? by : ry;
@@ -125,16 +117,16 @@ function post(
 }
 
 /** Tight on his man, on the side of ball and rim, wherever he goes. */
-export function attach(w: World, d: number, j: number): void {
+export function attach(w: World, d: Seat, j: Seat): void {
   const { seen, px, py } = w;
   const i = w.k * 5 + j;
-  const near = (w.rails.x[i]! - px[d]!) ** 2 + (w.rails.y[i]! - py[d]!) ** 2 < 36;
+  const near = (w.rails.x[i]! - px[d]) ** 2 + (w.rails.y[i]! - py[d]) ** 2 < 36;
   look(w, j, near ? w.lag.near : w.lag.off);
-  beside(w, d, seen[0]!, seen[1]!, 1.6, 1.4);
+  beside(w, d, seen.x, seen.y, 1.6, 1.4);
 }
 
 /** To (x, y), moved `rim` feet toward the rim and `ball` feet toward the ball. */
-export function beside(w: World, d: number, x: number, y: number, rim: number, ball: number): void {
+export function beside(w: World, d: Seat, x: number, y: number, rim: number, ball: number): void {
   const ry = w.rimY - y;
   const far = Math.sqrt(x * x + ry * ry) || 1e-9;
   const bx = w.bx - x;

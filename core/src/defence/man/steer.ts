@@ -1,66 +1,67 @@
+import { SEATS, type Seat } from '../../geometry/five.ts';
 import { BODY, PACE, STEER } from './figures.ts';
 import type { World } from './world.ts';
 
 /** One step of one defender: where he heads, round what stands in his way, at what speed he can. */
-export function steer(w: World, d: number): void {
+export function steer(w: World, d: Seat): void {
   const { px, py, vx, vy, tx, ty, lastX, lastY, dt, push } = w;
-  let carryX = (tx[d]! - lastX[d]!) / dt;
-  let carryY = (ty[d]! - lastY[d]!) / dt;
-  lastX[d] = tx[d]!;
-  lastY[d] = ty[d]!;
+  let carryX = (tx[d] - lastX[d]) / dt;
+  let carryY = (ty[d] - lastY[d]) / dt;
+  lastX[d] = tx[d];
+  lastY[d] = ty[d];
   if (carryX * carryX + carryY * carryY > STEER.carryMost * STEER.carryMost) carryX = carryY = 0;
 
-  let cap = w.cap[d]!;
-  const c = w.forced[d]!;
+  let cap = w.cap[d];
+  const c = w.forced[d];
   if (c >= 0) {
     const s = w.contexts[c]!;
-    const near = (px[d]! - s.sx) ** 2 + (py[d]! - s.sy) ** 2 < BODY.fights * BODY.fights;
+    const near = (px[d] - s.sx) ** 2 + (py[d] - s.sy) ** 2 < BODY.fights * BODY.fights;
     if (near && standing(w, c)) {
       const over = s.handoff ? PACE.overHandoff : PACE.over;
-      cap = Math.min(cap, (w.side[d]! > 0 ? over : PACE.under) * w.speed);
+      cap = Math.min(cap, (w.side[d] > 0 ? over : PACE.under) * w.speed);
     }
   }
 
-  way.x = tx[d]!;
-  way.y = ty[d]!;
+  way.x = tx[d];
+  way.y = ty[d];
   way.detour = false;
   if (!sidestep(w, d)) obstacles(w, d);
   const { detour } = way;
-  const ex = way.x - px[d]!;
-  const ey = way.y - py[d]!;
+  const ex = way.x - px[d];
+  const ey = way.y - py[d];
   const toWay = Math.sqrt(ex * ex + ey * ey);
-  const rest = detour ? toWay + Math.sqrt((tx[d]! - way.x) ** 2 + (ty[d]! - way.y) ** 2) : toWay;
+  const rest = detour ? toWay + Math.sqrt((tx[d] - way.x) ** 2 + (ty[d] - way.y) ** 2) : toWay;
   const most = Math.min(cap, Math.sqrt(2 * STEER.brake * push * rest), STEER.near * rest);
   const k = toWay < 1e-9 ? 0 : most / toWay;
   const carry = detour ? 0 : STEER.carry;
   let wx = carry * carryX + ex * k;
   let wy = carry * carryY + ey * k;
   let top = Math.min(cap, Math.sqrt(2 * push * (rest + STEER.slack)));
-  if (w.t < w.hitUntil[d]!) top *= w.hitKeeps[d]!;
+  if (w.t < w.hitUntil[d]) top *= w.hitKeeps[d];
   const size = Math.sqrt(wx * wx + wy * wy);
   if (size > top) {
     wx *= top / size;
     wy *= top / size;
   }
-  let ax = wx - vx[d]!;
-  let ay = wy - vy[d]!;
-  const braking = ax * vx[d]! + ay * vy[d]! < 0;
+  let ax = wx - vx[d];
+  let ay = wy - vy[d];
+  const braking = ax * vx[d] + ay * vy[d] < 0;
   const change = Math.sqrt(ax * ax + ay * ay);
   const can = push * dt * (braking ? STEER.braking : 1);
   if (change > can) {
     ax *= can / change;
     ay *= can / change;
   }
-  vx[d] = vx[d]! + ax;
-  vy[d] = vy[d]! + ay;
-  px[d] = px[d]! + vx[d]! * dt;
-  py[d] = py[d]! + vy[d]! * dt;
+  vx[d] = vx[d] + ax;
+  vy[d] = vy[d] + ay;
+  px[d] = px[d] + vx[d] * dt;
+  py[d] = py[d] + vy[d] * dt;
   keepOffRim(w, d);
 }
 
-function keepOffRim(w: World, d: number): void {
-  const x = w.px[d]!;
-  const y = w.py[d]! - w.rimY;
+function keepOffRim(w: World, d: Seat): void {
+  const x = w.px[d];
+  const y = w.py[d] - w.rimY;
   const far = Math.sqrt(x * x + y * y);
   if (far >= BODY.rim) return;
   // From the very middle he steps out toward half court.
@@ -77,7 +78,7 @@ export function standing(w: World, c: number): boolean {
 }
 
 /** Whether a defender knows that a screen is there: a ball watcher feels a back screen before he sees it. */
-export function knows(w: World, d: number, c: number): boolean {
+export function knows(w: World, d: Seat, c: number): boolean {
   const s = w.contexts[c]!;
   return !s.back || s.called || w.plan.watches[d] === 0 || w.felt[d * w.contexts.length + c] === 1;
 }
@@ -88,53 +89,52 @@ const OWN_NEAR = 2.3 * 2.3;
 /** Where he heads (x, y), and whether that is a detour. */
 const way = { x: 0, y: 0, detour: false };
 
-function obstacles(w: World, d: number): void {
-  const { px, py, rails, contexts } = w;
+function obstacles(w: World, d: Seat): void {
+  const { px, py, contexts } = w;
   for (let c = 0; c < contexts.length; c++) {
     const s = contexts[c]!;
     if (!standing(w, c) || s.screener === w.man[d] || !knows(w, d, c)) continue;
-    const dx = px[d]! - s.sx;
-    const dy = py[d]! - s.sy;
+    const dx = px[d] - s.sx;
+    const dy = py[d] - s.sy;
     if (dx * dx + dy * dy > BODY.sees * BODY.sees) continue;
-    const side = w.forced[d] === c ? w.side[d]! : 0;
+    const side = w.forced[d] === c ? w.side[d] : 0;
     round(w, d, s.sx, s.sy, BODY.roundScreen, s.nx * side, s.ny * side, side !== 0);
     if (way.detour) return;
   }
-  for (let j = 0; j < 5; j++) {
-    const i = w.k * 5 + j;
+  for (const j of SEATS) {
+    const his = w.now[j];
     const own = j === w.man[d];
     const limit = own ? BODY.ownSlow : BODY.slow;
-    if (rails.vx[i]! * rails.vx[i]! + rails.vy[i]! * rails.vy[i]! > limit * limit) continue;
-    const dx = rails.x[i]! - px[d]!;
-    const dy = rails.y[i]! - py[d]!;
+    if (his.vx * his.vx + his.vy * his.vy > limit * limit) continue;
+    const dx = his.x - px[d];
+    const dy = his.y - py[d];
     if (dx * dx + dy * dy > BODY.sees * BODY.sees) continue;
-    if (own && (w.tx[d]! - rails.x[i]!) ** 2 + (w.ty[d]! - rails.y[i]!) ** 2 < OWN_NEAR) continue;
-    round(w, d, rails.x[i]!, rails.y[i]!, own ? BODY.roundOwn : BODY.roundMan, 0, 0, false);
+    if (own && (w.tx[d] - his.x) ** 2 + (w.ty[d] - his.y) ** 2 < OWN_NEAR) continue;
+    round(w, d, his.x, his.y, own ? BODY.roundOwn : BODY.roundMan, 0, 0, false);
     if (way.detour) return;
   }
 }
 
 /** Out of the way of an attacker who runs at him: across that run, on the side he wanted to go to. */
-function sidestep(w: World, d: number): boolean {
-  const { rails, px, py } = w;
-  for (let j = 0; j < 5; j++) {
+function sidestep(w: World, d: Seat): boolean {
+  const { px, py } = w;
+  for (const j of SEATS) {
     if (j === w.man[d]) continue;
-    const i = w.k * 5 + j;
-    const vx = rails.vx[i]!;
-    const vy = rails.vy[i]!;
+    const his = w.now[j];
+    const { vx, vy } = his;
     const v = Math.sqrt(vx * vx + vy * vy);
     if (v < BODY.slow) continue;
-    const dx = px[d]! - rails.x[i]!;
-    const dy = py[d]! - rails.y[i]!;
+    const dx = px[d] - his.x;
+    const dy = py[d] - his.y;
     const off = Math.sqrt(dx * dx + dy * dy);
     if (off > BODY.steps || dx * vx + dy * vy < BODY.ahead * v * off) continue;
     const ax = -vy / v;
     const ay = vx / v;
-    const wanted = (w.tx[d]! - px[d]!) * ax + (w.ty[d]! - py[d]!) * ay;
+    const wanted = (w.tx[d] - px[d]) * ax + (w.ty[d] - py[d]) * ay;
     const beside = dx * ax + dy * ay;
     const side = (Math.abs(wanted) > 0.5 ? wanted : beside) < 0 ? -1 : 1;
-    way.x = px[d]! + BODY.aside * side * ax;
-    way.y = py[d]! + BODY.aside * side * ay;
+    way.x = px[d] + BODY.aside * side * ax;
+    way.y = py[d] + BODY.aside * side * ay;
     return true;
   }
   return false;
@@ -146,7 +146,7 @@ function sidestep(w: World, d: number): boolean {
  */
 function round(
   w: World,
-  d: number,
+  d: Seat,
   sx: number,
   sy: number,
   room: number,
@@ -154,8 +154,8 @@ function round(
   ny: number,
   forced: boolean,
 ): void {
-  const x = w.px[d]!;
-  const y = w.py[d]!;
+  const x = w.px[d];
+  const y = w.py[d];
   const goalX = way.x! - x;
   const goalY = way.y! - y;
   const goal2 = goalX * goalX + goalY * goalY;

@@ -1,5 +1,6 @@
+import { five, fiveOf, NONE, SEATS, type Five, type None, type Seat } from '../../geometry/five.ts';
 import { alongPerimeter } from '../../court/perimeter.ts';
-import type { Rails } from '../rails.ts';
+import { onRails, ownerAt, type Moving, type Rails } from '../rails.ts';
 import type { ManPlan } from '../plan.ts';
 import { AHEAD, AWAY, NEAR, REACT } from './figures.ts';
 import type { Context } from './context.ts';
@@ -20,54 +21,58 @@ export interface World {
   readonly react: number;
   /** Steps until something is seen. */
   readonly lag: { readonly ball: number; readonly off: number; readonly near: number; readonly pass: number };
-  readonly px: Float64Array;
-  readonly py: Float64Array;
-  readonly vx: Float64Array;
-  readonly vy: Float64Array;
+  /** The attackers as they are now: five that are written over in each step. */
+  readonly now: readonly [Moving, Moving, Moving, Moving, Moving];
+  readonly px: Five;
+  readonly py: Five;
+  readonly vx: Five;
+  readonly vy: Five;
   /** Where each wants to be now, and wanted to be a step ago. */
-  readonly tx: Float64Array;
-  readonly ty: Float64Array;
-  readonly lastX: Float64Array;
-  readonly lastY: Float64Array;
-  readonly cap: Float64Array;
+  readonly tx: Five;
+  readonly ty: Five;
+  readonly lastX: Five;
+  readonly lastY: Five;
+  readonly cap: Five;
   /** Whom a defender guards, and who guards a player. */
-  readonly man: Int8Array;
-  readonly of: Int8Array;
+  readonly man: Five<Seat>;
+  readonly of: Five<Seat>;
   /** Screen a defender must pass on a side: index of its context or −1, and +1 over, −1 under. */
-  readonly forced: Int8Array;
-  readonly side: Int8Array;
+  readonly forced: Five;
+  readonly side: Five;
   /** In a two-man coverage: no other help is asked of him. */
-  readonly busy: Uint8Array;
+  readonly busy: Five;
   /** The player a helper attends to, or −1. */
-  readonly attends: Int8Array;
-  readonly hitUntil: Float64Array;
-  readonly hitKeeps: Float64Array;
+  readonly attends: Five<Seat | None>;
+  readonly hitUntil: Five;
+  readonly hitKeeps: Five;
   /** Screens a ball watcher has felt: defender × context. */
   readonly felt: Uint8Array;
   /** The defender who has left his man to stop a drive, or −1. */
-  driveHelper: number;
+  driveHelper: Seat | None;
   /** The one whose ball it is, as they see it. */
-  owner: number;
+  owner: Seat;
   bx: number;
   by: number;
-  readonly role: Int8Array;
+  readonly role: Five;
   /** Bit j: player j stands out on the perimeter, neither at the ball nor in a screen. */
   apart: number;
-  readonly sigma: Float64Array;
+  readonly sigma: Five;
   /** What was last looked at: place and speed. */
-  readonly seen: Float64Array;
+  readonly seen: Moving;
   k: number;
   t: number;
 }
+
+const nobody = (): Moving => ({ x: 0, y: 0, vx: 0, vy: 0 });
 
 export function worldOf(rails: Rails, plan: ManPlan, contexts: readonly Context[]): World {
   const { level, court, dt } = rails;
   const react = level.man.react;
   const steps = (s: number): number => Math.round((s * react) / dt);
-  const five = (): Float64Array => new Float64Array(5);
-  const man = Int8Array.from(plan.guards);
-  const of = new Int8Array(5);
-  man.forEach((j, d) => (of[j] = d));
+  const owner = ownerAt(rails, 0);
+  const man = fiveOf((d) => plan.guards[d]);
+  const of = five<Seat>();
+  for (const d of SEATS) of[man[d]] = d;
   return {
     rails,
     plan,
@@ -78,6 +83,7 @@ export function worldOf(rails: Rails, plan: ManPlan, contexts: readonly Context[
     push: level.man.defend,
     react,
     lag: { ball: steps(REACT.ball), off: steps(REACT.off), near: steps(REACT.near), pass: steps(REACT.pass) },
+    now: [nobody(), nobody(), nobody(), nobody(), nobody()],
     px: five(),
     py: five(),
     vx: five(),
@@ -89,70 +95,74 @@ export function worldOf(rails: Rails, plan: ManPlan, contexts: readonly Context[
     cap: five(),
     man,
     of,
-    forced: new Int8Array(5).fill(-1),
-    side: new Int8Array(5),
-    busy: new Uint8Array(5),
-    attends: new Int8Array(5).fill(-1),
+    forced: five(-1),
+    side: five(),
+    busy: five(),
+    attends: five<Seat | None>(NONE),
     hitUntil: five(),
     hitKeeps: five(),
     felt: new Uint8Array(5 * contexts.length),
-    driveHelper: -1,
-    owner: Math.max(0, rails.owner[0]!),
+    driveHelper: NONE,
+    owner: owner === NONE ? 0 : owner,
     bx: 0,
     by: 0,
-    role: new Int8Array(5),
+    role: five(),
     apart: 0,
     sigma: five(),
-    seen: five(),
+    seen: { x: 0, y: 0, vx: 0, vy: 0 },
     k: 0,
     t: 0,
   };
 }
 
+/** Goes to step k: what the clock says, and where the attackers are. */
+export function moveOn(w: World, k: number): void {
+  w.k = k;
+  w.t = k * w.dt;
+  for (const j of SEATS) onRails(w.rails, k, j, w.now[j]);
+}
+
 /** Looks at player j as he was `lag` steps ago, carried on by part of the speed he had; written into `seen`. */
-export function look(w: World, j: number, lag: number): void {
+export function look(w: World, j: Seat, lag: number): void {
   const { rails, seen } = w;
-  const i = Math.max(0, w.k - lag) * 5 + j;
   const ahead = AHEAD * lag * w.dt;
-  seen[0] = rails.x[i]! + ahead * rails.vx[i]!;
-  seen[1] = rails.y[i]! + ahead * rails.vy[i]!;
-  seen[2] = rails.vx[i]!;
-  seen[3] = rails.vy[i]!;
+  onRails(rails, w.k - lag, j, seen);
+  seen.x += ahead * seen.vx;
+  seen.y += ahead * seen.vy;
 }
 
 /** How long defender d needs to see player j, steps. */
-export function lagOf(w: World, d: number, j: number): number {
+export function lagOf(w: World, d: Seat, j: Seat): number {
   if (j === w.owner) return w.lag.ball;
-  const i = w.k * 5 + j;
-  const dx = w.rails.x[i]! - w.px[d]!;
-  const dy = w.rails.y[i]! - w.py[d]!;
+  const dx = w.now[j].x - w.px[d];
+  const dy = w.now[j].y - w.py[d];
   const watches = w.plan.watches[d] === 1 && !facing(w, d, dx, dy);
   const extra = watches ? Math.round((REACT.ballWatcher * w.react) / w.dt) : 0;
   return (dx * dx + dy * dy < NEAR * NEAR ? w.lag.near : w.lag.off) + extra;
 }
 
 /** Whether a man who watches the ball has (dx, dy) in sight: near his line to the ball. */
-function facing(w: World, d: number, dx: number, dy: number): boolean {
-  const bx = w.bx - w.px[d]!;
-  const by = w.by - w.py[d]!;
+function facing(w: World, d: Seat, dx: number, dy: number): boolean {
+  const bx = w.bx - w.px[d];
+  const by = w.by - w.py[d];
   return dx * bx + dy * by >= 0.2 * Math.sqrt((dx * dx + dy * dy) * (bx * bx + by * by));
 }
 
 /** What all five see alike in a step: whose ball it is, and who is how many passes away. */
 export function perceive(w: World): void {
   const { rails, role, sigma, seen } = w;
-  const owner = rails.owner[Math.max(0, w.k - w.lag.pass)]!;
+  const owner = ownerAt(rails, w.k - w.lag.pass);
   // After a shot they keep the order they were in.
-  if (owner >= 0) w.owner = owner;
+  if (owner !== NONE) w.owner = owner;
   look(w, w.owner, w.lag.pass);
-  w.bx = seen[0]!;
-  w.by = seen[1]!;
+  w.bx = seen.x;
+  w.by = seen.y;
   const bs = alongPerimeter(rails.court, AT(w.bx, w.by));
   w.apart = 0;
-  for (let j = 0; j < 5; j++) {
+  for (const j of SEATS) {
     look(w, j, w.lag.off);
-    const x = seen[0]!;
-    const y = seen[1]!;
+    const x = seen.x;
+    const y = seen.y;
     sigma[j] = alongPerimeter(rails.court, AT(x, y)) - bs;
     if (j === w.owner) continue;
     const rx = x;
@@ -166,20 +176,20 @@ export function perceive(w: World): void {
     )
       w.apart |= 1 << j;
   }
-  for (let j = 0; j < 5; j++) {
+  for (const j of SEATS) {
     if (j === w.owner) {
       role[j] = ROLE.ball;
       continue;
     }
-    const s = sigma[j]!;
+    const s = sigma[j];
     let between = false;
-    for (let o = 0; o < 5; o++)
+    for (const o of SEATS)
       if (
         o !== j &&
         o !== w.owner &&
         (w.apart >> o) & 1 &&
-        sigma[o]! * s > 0 &&
-        Math.abs(sigma[o]!) < Math.abs(s)
+        sigma[o] * s > 0 &&
+        Math.abs(sigma[o]) < Math.abs(s)
       )
         between = true;
     const feet = Math.abs(s);
@@ -196,7 +206,7 @@ function AT(x: number, y: number): { x: number; y: number } {
 }
 
 /** The screener of a screen that is on, until a second and a half after he has left it. */
-function screening(w: World, j: number): boolean {
+function screening(w: World, j: Seat): boolean {
   for (const c of w.contexts) if (c.screener === j && w.t >= c.begins && w.t < c.leaves + 1.5) return true;
   return false;
 }

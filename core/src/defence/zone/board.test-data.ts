@@ -1,3 +1,4 @@
+import { copyFive, NONE, SEATS, type None, type Seat } from '../../geometry/five.ts';
 import { courtFor } from '../../court/rulesets.ts';
 import { floorOf, type Floor } from '../../space/floor.ts';
 import { mapSoftness, softMap, softSpots, type SoftSpot } from '../../space/soft-spots.ts';
@@ -89,11 +90,11 @@ export function zoneBoard(s: ZoneShake): ZoneBoard {
       f.bx = ball[0];
       f.by = ball[1];
       f.players = players.length;
-      f.ox.set(sees.x);
-      f.oy.set(sees.y);
-      f.holder = players.findIndex(([x, y]) => (x - ball[0]) ** 2 + (y - ball[1]) ** 2 < 2.25);
+      copyFive(f.ox, sees.x);
+      copyFive(f.oy, sees.y);
+      f.holder = players.findIndex(([x, y]) => (x - ball[0]) ** 2 + (y - ball[1]) ** 2 < 2.25) as Seat | None;
       settled(scheme, level, sees, f.dx, f.dy);
-      for (let d = 0; d < 5; d++) if (sees.chases[d]! >= 0) f.delay[d] = 0.4;
+      for (const d of SEATS) if (sees.chases[d] !== NONE) f.delay[d] = 0.4;
       return f;
     },
     spots: (f) => softSpots(f, mapSoftness(f, softMap())),

@@ -1,3 +1,4 @@
+import { SEATS } from '../../geometry/five.ts';
 import { describe, expect, it } from 'vitest';
 import { courtFor } from '../../court/rulesets.ts';
 import { spotPoint } from '../../court/spots.ts';
@@ -36,9 +37,9 @@ describe('a zone that chases the ball', () => {
     expect(t).toBeLessThan(4);
     expect(chase.holder).toBe(1);
     const rest = startChase(begin(scheme, 1));
-    for (let d = 0; d < 5; d++) {
-      expect(chase.moving.x[d]).toBeCloseTo(rest.moving.x[d]!, 0);
-      expect(chase.moving.y[d]).toBeCloseTo(rest.moving.y[d]!, 0);
+    for (const d of SEATS) {
+      expect(chase.moving.x[d]).toBeCloseTo(rest.moving.x[d], 0);
+      expect(chase.moving.y[d]).toBeCloseTo(rest.moving.y[d], 0);
     }
   });
   it('is farther behind when the ball goes on at once (common practice)', () => {

@@ -1,6 +1,7 @@
+import { five, SEATS, type Five, type None, type Seat } from '../../geometry/five.ts';
 import type { Court } from '../../court/court.ts';
 import type { Point } from '../../geometry/vec.ts';
-import { floorOf, type Floor } from '../../space/floor.ts';
+import { floorOf, putAttackers, type Floor } from '../../space/floor.ts';
 import { optionsOf } from '../../space/split.ts';
 import { passTo, trapped } from '../../space/times.ts';
 import type { LevelRecord } from '../../motion/level.ts';
@@ -34,7 +35,7 @@ export interface ChaseStart {
   readonly level: LevelRecord;
   readonly players: readonly Point[];
   /** Whom each defender chases, −1: nobody. */
-  readonly chases?: readonly number[];
+  readonly chases?: Five<Seat | None>;
   readonly holder: number;
   /** Where the five defenders are, feet; at rest against the ball when left out. */
   readonly defenders?: readonly Point[];
@@ -58,19 +59,21 @@ export interface Chase extends ChaseStart {
   bumps: number | null;
 }
 
-const still = new Float64Array(5).fill(1);
+const still = five(1);
 
 /** Begins with the zone at rest against the man who has the ball, or where its men are said to be. */
 export function startChase(start: ChaseStart): Chase {
-  const x = new Float64Array(5);
-  const y = new Float64Array(5);
+  const x = five();
+  const y = five();
   const ball = start.players[start.holder]!;
   settled(start.scheme, start.level, situationAt(start.players, ball, start.chases), x, y);
   const moving = movingFrom(x, y);
-  start.defenders?.forEach((p, d) => {
+  for (const d of SEATS) {
+    const p = start.defenders?.[d];
+    if (!p) break;
     moving.x[d] = p.x;
     moving.y[d] = p.y;
-  });
+  }
   const chase: Chase = {
     ...start,
     moving,
@@ -102,13 +105,9 @@ export function chaseFloor(chase: Chase, court: Court, t = chase.t): Floor {
   const k = sampleAt(film, t);
   out.bx = film.bx[k]!;
   out.by = film.by[k]!;
-  out.holder = film.holder[k]!;
-  out.players = chase.players.length;
-  chase.players.forEach((p, j) => {
-    out.ox[j] = p.x;
-    out.oy[j] = p.y;
-  });
-  for (let d = 0; d < 5; d++) {
+  out.holder = film.holder[k] as Seat | None;
+  putAttackers(out, chase.players);
+  for (const d of SEATS) {
     out.dx[d] = film.x[k * 5 + d]!;
     out.dy[d] = film.y[k * 5 + d]!;
   }
@@ -188,8 +187,8 @@ function step(chase: Chase): boolean {
   stepZone(moving, chase.level, chase.ball.x, chase.ball.y, DT, still);
   record(chase);
   let off = 0;
-  for (let d = 0; d < 5; d++)
-    off = Math.max(off, Math.abs(moving.tx[d]! - moving.x[d]!), Math.abs(moving.ty[d]! - moving.y[d]!));
+  for (const d of SEATS)
+    off = Math.max(off, Math.abs(moving.tx[d] - moving.x[d]), Math.abs(moving.ty[d] - moving.y[d]));
   return chase.flight !== null || chase.reads !== Infinity || chase.bumps !== null || off > 0.05;
 }
 

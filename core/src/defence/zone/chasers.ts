@@ -1,3 +1,4 @@
+import { five, fiveOf, NONE, SEATS, type Five, type None, type Seat } from '../../geometry/five.ts';
 import type { Court } from '../../court/court.ts';
 import type { Point } from '../../geometry/vec.ts';
 import { basePlaces } from './place.ts';
@@ -13,22 +14,24 @@ export function chasedBy(
   court: Court,
   players: readonly Point[],
   ball: Point,
-  told: readonly number[] = [],
-): number[] {
-  const out = table.men.map((_, d) => (table.chasers.includes(d) ? (told[d] ?? -1) : -1));
+  told?: Five<Seat | None>,
+): Five<Seat | None> {
+  const out = fiveOf<Seat | None>((d) => (table.chasers.includes(d) ? (told?.[d] ?? NONE) : NONE));
   if (table.chasers.length === 0) return out;
-  const x = new Float64Array(5);
-  const y = new Float64Array(5);
+  const x = five();
+  const y = five();
   basePlaces(schemeOf(table, [], court), ball.x, ball.y, x, y);
   for (const d of table.chasers) {
-    if (out[d]! >= 0) continue;
+    if (out[d] !== NONE) continue;
     let least = Infinity;
-    players.forEach((p, j) => {
-      const far = (p.x - x[d]!) ** 2 + (p.y - y[d]!) ** 2;
-      if (out.includes(j) || far >= least) return;
+    for (const j of SEATS) {
+      const p = players[j];
+      if (!p) break;
+      const far = (p.x - x[d]) ** 2 + (p.y - y[d]) ** 2;
+      if (far >= least || [...out].includes(j)) continue;
       least = far;
       out[d] = j;
-    });
+    }
   }
   return out;
 }

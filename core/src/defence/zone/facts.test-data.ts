@@ -1,3 +1,4 @@
+import { copyFive, five } from '../../geometry/five.ts';
 import { gapDrive } from '../../space/drive.ts';
 import type { Floor } from '../../space/floor.ts';
 import type { SoftSpot } from '../../space/soft-spots.ts';
@@ -268,7 +269,7 @@ function excess(
 ): { feet: number[]; lead: number[] } {
   const feet = [0, 0, 0, 0];
   const lead = [0, 0, 0, 0];
-  const slow = new Float64Array(5).fill(1);
+  const slow = five(1);
   const dt = 0.02;
   const { react } = b.level.zone;
   for (const way of WAYS) {
@@ -284,8 +285,8 @@ function excess(
       const at = b.floor(scheme, players[way[p]!]!, players);
       const rest = soonest(at, to);
       run(react);
-      at.dx.set(m.x);
-      at.dy.set(m.y);
+      copyFive(at.dx, m.x);
+      copyFive(at.dy, m.y);
       const now = soonest(at, to);
       feet[p] = feet[p]! + (now.closeOut - rest.closeOut) / WAYS.length;
       lead[p] = lead[p]! + (now.late - rest.late) / WAYS.length;
@@ -299,8 +300,8 @@ function excess(
       ball = players[to]!;
       const next = b.floor(scheme, ball, players);
       plant(m);
-      m.tx.set(next.dx);
-      m.ty.set(next.dy);
+      copyFive(m.tx, next.dx);
+      copyFive(m.ty, next.dy);
       run(Math.max(0, flight - react) + hold);
     }
   }

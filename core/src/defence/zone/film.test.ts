@@ -1,3 +1,4 @@
+import { SEATS, type Five, type None, type Seat } from '../../geometry/five.ts';
 import { describe, expect, it } from 'vitest';
 import { courtFor } from '../../court/rulesets.ts';
 import { spotPoint, type SpotKey } from '../../court/spots.ts';
@@ -14,7 +15,7 @@ const level = levelRecord('highSchool');
 const at = (...keys: SpotKey[]) => keys.map((k) => spotPoint(court, k));
 const five = at('top', 'wingR', 'wingL', 'cornerR', 'cornerL');
 
-function begin(zone = '2-3', schools: string[] = [], chases?: number[]): Chase {
+function begin(zone = '2-3', schools: string[] = [], chases?: Five<Seat | None>): Chase {
   const table = zoneByKey(zone)!;
   return startChase({
     scheme: schemeOf(table, schools, court),
@@ -97,7 +98,7 @@ describe('a film of a chase', () => {
 
   it('names a job by where the ball is', () => {
     const { scheme } = chase;
-    const jobs = (p: { x: number; y: number }) => [0, 1, 2, 3, 4].map((d) => jobAt(scheme, p.x, p.y, d));
+    const jobs = (p: { x: number; y: number }) => SEATS.map((d) => jobAt(scheme, p.x, p.y, d));
     expect(jobs(spotPoint(court, 'cornerR'))).toContain('ball');
     expect(jobs(spotPoint(court, 'cornerR'))).not.toEqual(jobs(spotPoint(court, 'cornerL')));
   });
@@ -116,20 +117,20 @@ it('begins where the men of the zone are said to be, and slides from there to wh
   const rest = chaseFloor(begin(), court);
   const table = zoneByKey('2-3')!;
   const scheme = schemeOf(table, [], court);
-  const defenders = [0, 1, 2, 3, 4].map((d) => ({ x: rest.dx[d]! - 3, y: rest.dy[d]! + 1 }));
+  const defenders = SEATS.map((d) => ({ x: rest.dx[d] - 3, y: rest.dy[d] + 1 }));
   const late = startChase({ scheme, bump: scheme, level, players: five, holder: 0, defenders });
   const first = chaseFloor(late, court, 0);
   expect([...first.dx]).toEqual(defenders.map((p) => p.x));
   while (stepChase(late, DT));
   const last = chaseFloor(late, court);
-  for (let d = 0; d < 5; d++) expect(last.dx[d]).toBeCloseTo(rest.dx[d]!, 0);
+  for (const d of SEATS) expect(last.dx[d]).toBeCloseTo(rest.dx[d], 0);
 });
 
 describe('schools and chasers in a chase', () => {
   it('sends the low man out to the first wing pass and the guard after him, when that is the school', () => {
     const near = (chase: Chase, t: number) => {
       const f = chaseFloor(chase, court, t);
-      const feet = [0, 1, 2, 3, 4].map((d) => Math.hypot(f.dx[d]! - f.bx, f.dy[d]! - f.by));
+      const feet = SEATS.map((d) => Math.hypot(f.dx[d] - f.bx, f.dy[d] - f.by));
       return feet.indexOf(Math.min(...feet));
     };
     const usual = goRound(begin(), [1]);
@@ -144,12 +145,14 @@ describe('schools and chasers in a chase', () => {
   it('keeps a chaser on his man wherever the ball goes; without a word he takes the nearest', () => {
     const table = zoneByKey('box-and-one')!;
     const told = chasedBy(table, court, five, five[0]!, [-1, -1, -1, -1, 2]);
-    expect(told).toEqual([-1, -1, -1, -1, 2]);
+    expect([...told]).toEqual([-1, -1, -1, -1, 2]);
     const chase = goRound(begin('box-and-one', [], told), [1, 3]);
     const f = chaseFloor(chase, court);
     expect(Math.hypot(f.dx[4]! - five[2]!.x, f.dy[4]! - five[2]!.y)).toBeLessThan(6);
     expect(chasedBy(table, court, five, five[0]!)[4]).toBe(0);
-    expect(chasedBy(zoneByKey('2-3')!, court, five, five[0]!, [0, 0, 0, 0, 0])).toEqual([-1, -1, -1, -1, -1]);
-    expect(chasedBy(table, court, [], { x: 0, y: 27 })).toEqual([-1, -1, -1, -1, -1]);
+    expect([...chasedBy(zoneByKey('2-3')!, court, five, five[0]!, [0, 0, 0, 0, 0])]).toEqual([
+      -1, -1, -1, -1, -1,
+    ]);
+    expect([...chasedBy(table, court, [], { x: 0, y: 27 })]).toEqual([-1, -1, -1, -1, -1]);
   });
 });

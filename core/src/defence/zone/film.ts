@@ -1,6 +1,7 @@
+import { SEATS, type Seat } from '../../geometry/five.ts';
 import type { LevelRecord } from '../../motion/level.ts';
 import { DT } from '../../motion/track.ts';
-import { ANCHOR_X, ANCHOR_Y, type Scheme } from './scheme.ts';
+import { CORNERS, type Scheme } from './scheme.ts';
 import type { Job } from './tables.ts';
 
 /** What a chase has been so far, a sample each step of `DT` from its start: five defenders, the ball, who has it. */
@@ -42,7 +43,7 @@ const LEAST = 0.5;
 export function slidesOf(film: Film, until: number, scheme: Scheme, level: LevelRecord): Slide[] {
   const out: Slide[] = [];
   const last = sampleAt(film, until);
-  for (let d = 0; d < 5; d++) {
+  for (const d of SEATS) {
     let began = -1;
     let feet = 0;
     let top = 0;
@@ -68,16 +69,16 @@ export function slidesOf(film: Film, until: number, scheme: Scheme, level: Level
   return out;
 }
 
-const moved = (film: Film, d: number, k: number): number =>
+const moved = (film: Film, d: Seat, k: number): number =>
   Math.hypot(film.x[k * 5 + d]! - film.x[k * 5 + d - 5]!, film.y[k * 5 + d]! - film.y[k * 5 + d - 5]!);
 
 /** What a man of a zone does with the ball at (bx, by), feet: his job in the row nearest to it. */
-export function jobAt(scheme: Scheme, bx: number, by: number, d: number): Job {
+export function jobAt(scheme: Scheme, bx: number, by: number, d: Seat): Job {
   let job: Job = 'ball';
   let least = Infinity;
-  for (let a = 0; a < ANCHOR_X.length; a++) {
-    const far = (ANCHOR_X[a]! - bx) ** 2 + (ANCHOR_Y[a]! - by) ** 2;
-    const here = scheme.jobs[a * 5 + d];
+  for (const { row, x, y } of CORNERS) {
+    const far = (x - bx) ** 2 + (y - by) ** 2;
+    const here = scheme.jobs[row * 5 + d];
     if (far >= least || !here) continue;
     least = far;
     job = here;

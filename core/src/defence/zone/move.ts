@@ -1,25 +1,26 @@
+import { fillFive, five, fiveOf, SEATS, type Five } from '../../geometry/five.ts';
 import type { LevelRecord } from '../../motion/level.ts';
 
 /** Five men of a zone on the move: places, speeds toward where they want to be, and that. Feet, ft/s. */
 export interface Moving {
-  readonly x: Float64Array;
-  readonly y: Float64Array;
-  readonly speed: Float64Array;
-  readonly tx: Float64Array;
-  readonly ty: Float64Array;
+  readonly x: Five;
+  readonly y: Five;
+  readonly speed: Five;
+  readonly tx: Five;
+  readonly ty: Five;
 }
 
-export const movingFrom = (x: Float64Array, y: Float64Array): Moving => ({
-  x: Float64Array.from(x),
-  y: Float64Array.from(y),
-  speed: new Float64Array(5),
-  tx: Float64Array.from(x),
-  ty: Float64Array.from(y),
+export const movingFrom = (x: Five, y: Five): Moving => ({
+  x: fiveOf((d) => x[d]),
+  y: fiveOf((d) => y[d]),
+  speed: five(),
+  tx: fiveOf((d) => x[d]),
+  ty: fiveOf((d) => y[d]),
 });
 
 /** A pass is read: every man plants and starts anew. */
 export function plant(m: Moving): void {
-  m.speed.fill(0);
+  fillFive(m.speed, 0);
 }
 
 /**
@@ -32,28 +33,28 @@ export function stepZone(
   bx: number,
   by: number,
   dt: number,
-  slow: Float64Array,
+  slow: Five,
 ): void {
   const { run, push, slide, slidePush } = level.zone;
   let onBall = 0;
   let least = Infinity;
-  for (let d = 0; d < 5; d++) {
-    const far = (m.tx[d]! - bx) ** 2 + (m.ty[d]! - by) ** 2;
+  for (const d of SEATS) {
+    const far = (m.tx[d] - bx) ** 2 + (m.ty[d] - by) ** 2;
     if (far < least) {
       least = far;
       onBall = d;
     }
   }
-  for (let d = 0; d < 5; d++) {
-    const ex = m.tx[d]! - m.x[d]!;
-    const ey = m.ty[d]! - m.y[d]!;
+  for (const d of SEATS) {
+    const ex = m.tx[d] - m.x[d];
+    const ey = m.ty[d] - m.y[d];
     const rest = Math.sqrt(ex * ex + ey * ey);
-    const top = (d === onBall ? run : slide) * slow[d]!;
+    const top = (d === onBall ? run : slide) * slow[d];
     const a = d === onBall ? push : slidePush;
-    const v = Math.min(m.speed[d]! + a * dt, top, Math.sqrt(2 * a * rest));
+    const v = Math.min(m.speed[d] + a * dt, top, Math.sqrt(2 * a * rest));
     m.speed[d] = v;
     const k = rest < 1e-9 ? 0 : Math.min(1, (v * dt) / rest);
-    m.x[d] = m.x[d]! + ex * k;
-    m.y[d] = m.y[d]! + ey * k;
+    m.x[d] = m.x[d] + ex * k;
+    m.y[d] = m.y[d] + ey * k;
   }
 }

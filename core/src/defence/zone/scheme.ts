@@ -1,3 +1,4 @@
+import { SEATS, type Seat } from '../../geometry/five.ts';
 import type { Court } from '../../court/court.ts';
 import {
   BALL_PLACES,
@@ -33,8 +34,17 @@ const anchorAt = (a: Anchor): readonly [number, number] => {
   const [x, y] = AT[`${a.slice(0, -1)}R` as BallPlace];
   return [-x, y];
 };
-export const ANCHOR_X = Float64Array.from(ANCHORS, (a) => anchorAt(a)[0]);
-export const ANCHOR_Y = Float64Array.from(ANCHORS, (a) => anchorAt(a)[1]);
+/** A place of the ball that a zone has a row for: which row, and where it is, feet. */
+interface Corner {
+  readonly row: number;
+  readonly x: number;
+  readonly y: number;
+}
+const corner = (a: Anchor): Corner => {
+  const [x, y] = anchorAt(a);
+  return { row: index(a), x, y };
+};
+export const CORNERS: readonly Corner[] = ANCHORS.map(corner);
 
 const HALF: readonly (readonly [Anchor, Anchor, Anchor])[] = [
   ['top', 'slotR', 'elbowR'],
@@ -55,10 +65,11 @@ export const TRIANGLES = [
   ...HALF,
   ...HALF.map(([a, b, c]) => [left(a), left(b), left(c)] as const),
   ...MIDDLE,
-].map(([a, b, c]) => [index(a), index(b), index(c)] as const);
-export const HULL = (
+].map(([a, b, c]) => [corner(a), corner(b), corner(c)] as const);
+/** The edge of the floor round all anchors, clockwise: each piece from one to the next. */
+export const HULL: readonly (readonly [Corner, Corner])[] = (
   ['top', 'slotR', 'wingR', 'cornerR', 'shortR', 'under', 'shortL', 'cornerL', 'wingL', 'slotL'] as const
-).map(index);
+).map((a, i, all) => [corner(a), corner(all[(i + 1) % all.length] ?? a)]);
 
 /** A zone as it is played by a team on a court: every man's place and job for every anchor. */
 export interface Scheme {
@@ -68,7 +79,7 @@ export interface Scheme {
   readonly x: Float64Array;
   readonly y: Float64Array;
   readonly jobs: readonly Job[];
-  readonly chasers: readonly number[];
+  readonly chasers: readonly Seat[];
 }
 
 type Cell = readonly [number, number, Job];
@@ -101,7 +112,7 @@ export function schemeOf(table: ZoneTable, schools: readonly string[], court: Co
   const x = new Float64Array(n * 5);
   const y = new Float64Array(n * 5);
   const jobs = new Array<Job>(n * 5);
-  const set = (a: Anchor, d: number, cx: number, cy: number, job: Job) => {
+  const set = (a: Anchor, d: Seat, cx: number, cy: number, job: Job) => {
     const at = { x: 0, y: 0 };
     warp(court, cx, cy, at);
     x[index(a) * 5 + d] = at.x;
@@ -110,14 +121,14 @@ export function schemeOf(table: ZoneTable, schools: readonly string[], court: Co
   };
   for (const place of BALL_PLACES) {
     const row = cells(on.find((a) => a.rows[place])?.rows[place] ?? table.rows[place]);
-    for (let d = 0; d < 5; d++) {
+    for (const d of SEATS) {
       const [cx, cy, job] = row[d]!;
       set(place, d, cx, cy, job);
       const [mx, my, mjob] = row[mirror[d]!]!;
       if (place.endsWith('R')) set(left(place), d, -mx, my, mjob);
     }
   }
-  for (let d = 0; d < 5; d++) {
+  for (const d of SEATS) {
     const r = index('blockR') * 5 + d;
     const l = index('blockL') * 5 + d;
     const u = index('under') * 5 + d;

@@ -1,3 +1,4 @@
+import { copyFive, five, fiveOf, NONE, SEATS, type Five, type None, type Seat } from '../../geometry/five.ts';
 import { threat } from '../../space/shot-worth.ts';
 import type { Point } from '../../geometry/vec.ts';
 import type { LevelRecord } from '../../motion/level.ts';
@@ -21,74 +22,59 @@ const SHADE = {
 
 /** Five players as a zone sees them. */
 export interface Situation {
-  readonly x: Float64Array;
-  readonly y: Float64Array;
+  readonly x: Five;
+  readonly y: Five;
   /** The ball, where the defence has it. */
   bx: number;
   by: number;
   /** Players who screen: nobody leans to them. */
   screening: number;
   /** For each defender the player he chases, or −1. */
-  readonly chases: Int8Array;
+  readonly chases: Five<Seat | None>;
   /** How many of the five are there at all. */
   players: number;
 }
-
-const NOBODY: readonly number[] = [-1, -1, -1, -1, -1];
 
 /** Up to five players who stand, and the ball somewhere; `chases` by defender, as in `Situation`. */
 export const situationAt = (
   players: readonly Point[],
   ball: Point,
-  chases: readonly number[] = NOBODY,
+  chases: Five<Seat | None> = five(NONE),
 ): Situation => ({
-  x: Float64Array.from({ length: 5 }, (_, j) => players[j]?.x ?? 0),
-  y: Float64Array.from({ length: 5 }, (_, j) => players[j]?.y ?? 0),
+  x: fiveOf((j) => players[j]?.x ?? 0),
+  y: fiveOf((j) => players[j]?.y ?? 0),
   bx: ball.x,
   by: ball.y,
   screening: 0,
-  chases: Int8Array.from(chases),
+  chases,
   players: players.length,
 });
 
 const clamp01 = (v: number): number => (v < 0 ? 0 : v > 1 ? 1 : v);
-const baseX = new Float64Array(5);
-const baseY = new Float64Array(5);
+const baseX = five();
+const baseY = five();
 const share = new Float64Array(25);
 
 /** Where a settled zone stands against five players, feet, into `x` and `y`. */
-export function settled(
-  s: Scheme,
-  level: LevelRecord,
-  situation: Situation,
-  x: Float64Array,
-  y: Float64Array,
-): void {
+export function settled(s: Scheme, level: LevelRecord, situation: Situation, x: Five, y: Five): void {
   basePlaces(s, situation.bx, situation.by, baseX, baseY);
-  x.set(baseX);
-  y.set(baseY);
+  copyFive(x, baseX);
+  copyFive(y, baseY);
   let chased = 0;
-  for (let d = 0; d < 5; d++) {
-    const j = situation.chases[d]!;
-    if (j < 0) continue;
+  for (const d of SEATS) {
+    const j = situation.chases[d];
+    if (j === NONE) continue;
     chased |= 1 << j;
     chase(s, situation, d, j, x, y);
   }
   members(situation, chased);
-  for (let d = 0; d < 5; d++) if (situation.chases[d]! < 0) lean(s, level, situation, chased, d, x, y);
+  for (const d of SEATS) if (situation.chases[d] === NONE) lean(s, level, situation, chased, d, x, y);
 }
 
 /** One man for one man: on the ball when he has it, in the lane to him when not, softer when the ball is far. */
-function chase(
-  s: Scheme,
-  situation: Situation,
-  d: number,
-  j: number,
-  x: Float64Array,
-  y: Float64Array,
-): void {
-  const manX = situation.x[j]!;
-  const manY = situation.y[j]!;
+function chase(s: Scheme, situation: Situation, d: Seat, j: Seat, x: Five, y: Five): void {
+  const manX = situation.x[j];
+  const manY = situation.y[j];
   const ballwardX = situation.bx - manX;
   const ballwardY = situation.by - manY;
   const far = Math.sqrt(ballwardX * ballwardX + ballwardY * ballwardY);
@@ -108,23 +94,24 @@ function chase(
 
 /** Whose area each player is in, softly: shares over the zone's men. */
 function members(situation: Situation, chased: number): void {
-  for (let j = 0; j < situation.players; j++) {
+  for (const j of SEATS) {
+    if (j >= situation.players) break;
     if ((chased >> j) & 1) continue;
     let sum = 0;
     let least = Infinity;
-    for (let d = 0; d < 5; d++) {
-      if (situation.chases[d]! >= 0) continue;
-      const far = Math.sqrt((situation.x[j]! - baseX[d]!) ** 2 + (situation.y[j]! - baseY[d]!) ** 2);
+    for (const d of SEATS) {
+      if (situation.chases[d] !== NONE) continue;
+      const far = Math.sqrt((situation.x[j] - baseX[d]) ** 2 + (situation.y[j] - baseY[d]) ** 2);
       share[j * 5 + d] = far;
       if (far < least) least = far;
     }
-    for (let d = 0; d < 5; d++) {
-      if (situation.chases[d]! >= 0) continue;
+    for (const d of SEATS) {
+      if (situation.chases[d] !== NONE) continue;
       const m = Math.exp((least - share[j * 5 + d]!) / SHADE.tau);
       share[j * 5 + d] = m;
       sum += m;
     }
-    for (let d = 0; d < 5; d++) share[j * 5 + d] = share[j * 5 + d]! / sum;
+    for (const d of SEATS) share[j * 5 + d] = share[j * 5 + d]! / sum;
   }
 }
 
@@ -133,22 +120,23 @@ function lean(
   level: LevelRecord,
   situation: Situation,
   chased: number,
-  d: number,
-  x: Float64Array,
-  y: Float64Array,
+  d: Seat,
+  x: Five,
+  y: Five,
 ): void {
-  const homeX = baseX[d]!;
-  const homeY = baseY[d]!;
+  const homeX = baseX[d];
+  const homeY = baseY[d];
   const rimY = s.court.rimY;
   let weights = SHADE.still;
   let leanX = 0;
   let leanY = 0;
-  for (let j = 0; j < situation.players; j++) {
+  for (const j of SEATS) {
+    if (j >= situation.players) break;
     if (((chased | situation.screening) >> j) & 1) continue;
     const m = share[j * 5 + d]!;
     const part = clamp01((m - SHADE.shareFrom) / (SHADE.shareTo - SHADE.shareFrom));
-    const manX = situation.x[j]!;
-    const manY = situation.y[j]!;
+    const manX = situation.x[j];
+    const manY = situation.y[j];
     const fromManX = homeX - manX;
     const fromManY = homeY - manY;
     const far = Math.sqrt(fromManX * fromManX + fromManY * fromManY);

@@ -1,6 +1,7 @@
+import { five, NONE, SEATS, type Five, type None, type Seat } from '../../geometry/five.ts';
 import type { Defended, DefenceEvent } from '../defended.ts';
 import type { ZonePlan } from '../plan.ts';
-import type { Rails } from '../rails.ts';
+import { onRails, ownerAt, type Moving, type Rails } from '../rails.ts';
 import { Recorder } from '../recorder.ts';
 import { PLAYERS } from '../../alignment/library.ts';
 import { SPACE } from '../../space/times.ts';
@@ -17,6 +18,9 @@ const CONE = 0.25881904510252074;
 /** A man has a player in his care who is this near (ft). */
 const CARES = 10;
 
+/** A player looked up and read at once. */
+const his: Moving = { x: 0, y: 0, vx: 0, vy: 0 };
+
 /** A zone slides against the rails, 1/60 s at a time: it sees passes and runs a reaction late, and plants on every pass. */
 export function simulateZone(rails: Rails, plan: ZonePlan): Defended {
   const { level, court, dt } = rails;
@@ -25,34 +29,34 @@ export function simulateZone(rails: Rails, plan: ZonePlan): Defended {
   const bump = schemeOf(table, plan.schools, court, true);
   const lag = Math.round(level.zone.react / dt);
   const situation: Situation = {
-    x: new Float64Array(5),
-    y: new Float64Array(5),
+    x: five(),
+    y: five(),
     bx: 0,
     by: 0,
     screening: 0,
-    chases: Int8Array.from(plan.chases),
+    chases: plan.chases,
     players: 5,
   };
   const held = holds(rails);
-  const slow = new Float64Array(5);
+  const slow = five();
   const events: DefenceEvent[] = [];
   const bodies = {
     k: 0,
     t: 0,
-    px: new Float64Array(5),
-    py: new Float64Array(5),
-    vx: new Float64Array(5),
-    vy: new Float64Array(5),
-    man: new Int8Array(5),
-    attends: new Int8Array(5).fill(-1),
-    hitUntil: new Float64Array(5),
-    hitKeeps: new Float64Array(5).fill(HELD),
+    px: five(),
+    py: five(),
+    vx: five(),
+    vy: five(),
+    man: five<Seat | None>(NONE),
+    attends: five<Seat | None>(NONE),
+    hitUntil: five(),
+    hitKeeps: five(HELD),
   };
   see(rails, situation, 0);
   settled(scheme, level, situation, bodies.px, bodies.py);
   const m = movingFrom(bodies.px, bodies.py);
   const out = new Recorder(rails, 'zone');
-  let owner = rails.owner[0]!;
+  let owner = ownerAt(rails, 0);
   let bumpUntil = -1;
   for (let k = 0; k < rails.steps; k++) {
     const t = k * dt;
@@ -61,22 +65,22 @@ export function simulateZone(rails: Rails, plan: ZonePlan): Defended {
     if (k > 0) {
       const s = Math.max(0, k - lag);
       see(rails, situation, s);
-      const now = rails.owner[s]!;
-      if (now >= 0 && now !== owner) {
+      const now = ownerAt(rails, s);
+      if (now !== NONE && now !== owner) {
         const far = !near(rails, s, owner, now);
         owner = now;
         if (far) plant(m);
         if (onWing(situation.bx, situation.by)) bumpUntil = catchOf(rails, t) + BUMP;
       }
       settled(t < bumpUntil ? bump : scheme, level, situation, m.tx, m.ty);
-      for (let d = 0; d < 5; d++) slow[d] = holding(held, m, bodies, d, t) ? HELD : 1;
+      for (const d of SEATS) slow[d] = holding(held, m, bodies, d, t) ? HELD : 1;
       stepZone(m, level, situation.bx, situation.by, dt, slow);
-      for (let d = 0; d < 5; d++) {
-        bodies.vx[d] = (m.x[d]! - bodies.px[d]!) / dt;
-        bodies.vy[d] = (m.y[d]! - bodies.py[d]!) / dt;
+      for (const d of SEATS) {
+        bodies.vx[d] = (m.x[d] - bodies.px[d]) / dt;
+        bodies.vy[d] = (m.y[d] - bodies.py[d]) / dt;
+        bodies.px[d] = m.x[d];
+        bodies.py[d] = m.y[d];
       }
-      bodies.px.set(m.x);
-      bodies.py.set(m.y);
     }
     cares(rails, situation, bodies, k);
     out.record(bodies);
@@ -86,17 +90,19 @@ export function simulateZone(rails: Rails, plan: ZonePlan): Defended {
 
 /** The floor as a zone has it at step s: the players, and the ball with whoever owns it. */
 function see(rails: Rails, situation: Situation, s: number): void {
-  for (let j = 0; j < 5; j++) {
-    situation.x[j] = rails.x[s * 5 + j]!;
-    situation.y[j] = rails.y[s * 5 + j]!;
+  for (const j of SEATS) {
+    const { x, y } = onRails(rails, s, j, his);
+    situation.x[j] = x;
+    situation.y[j] = y;
   }
-  const owner = rails.owner[s]!;
-  if (owner >= 0) {
+  const owner = ownerAt(rails, s);
+  if (owner !== NONE) {
     // A pass is answered where it goes to.
     const flight = rails.track.holder[s]! < 0;
-    const at = flight ? Math.min(rails.steps - 1, Math.round(catchOf(rails, s * rails.dt) / rails.dt)) : s;
-    situation.bx = rails.x[at * 5 + owner]!;
-    situation.by = rails.y[at * 5 + owner]!;
+    const at = flight ? Math.round(catchOf(rails, s * rails.dt) / rails.dt) : s;
+    const { x, y } = onRails(rails, at, owner, his);
+    situation.bx = x;
+    situation.by = y;
   }
   situation.screening = 0;
   const t = s * rails.dt;
@@ -110,15 +116,15 @@ function catchOf(rails: Rails, t: number): number {
 }
 
 /** A handoff moves nobody: the ball stays where it was. */
-function near(rails: Rails, s: number, a: number, b: number): boolean {
-  if (a < 0) return false;
-  return (
-    (rails.x[s * 5 + a]! - rails.x[s * 5 + b]!) ** 2 + (rails.y[s * 5 + a]! - rails.y[s * 5 + b]!) ** 2 < 16
-  );
+function near(rails: Rails, s: number, a: Seat | None, b: Seat): boolean {
+  if (a === NONE) return false;
+  const { x, y } = onRails(rails, s, a, his);
+  const other = onRails(rails, s, b, his);
+  return (x - other.x) ** 2 + (y - other.y) ** 2 < 16;
 }
 
 interface Hold {
-  readonly on: number;
+  readonly on: Seat | None;
   readonly x: number;
   readonly y: number;
   readonly from: number;
@@ -133,7 +139,7 @@ function holds(rails: Rails): Hold[] {
     .filter((b) => !b.slip)
     .map((b) => {
       const { action } = rails.timeline.actions.find((a) => a.action.id === b.action)!;
-      const on = action.does === 'screen' && action.on ? Number(action.on.slice(1)) - 1 : -1;
+      const on = action.does === 'screen' && action.on ? ((Number(action.on.slice(1)) - 1) as Seat) : NONE;
       return { on, x: b.at.x, y: b.at.y, from: b.set, to: b.left + 0.3, since: -1 };
     });
 }
@@ -141,18 +147,18 @@ function holds(rails: Rails): Hold[] {
 /** Whether a screen holds defender d up now: he wants past it, and it has cost him less than it can. */
 function holding(
   held: readonly Hold[],
-  m: { x: Float64Array; y: Float64Array; tx: Float64Array; ty: Float64Array },
-  bodies: { hitUntil: Float64Array },
-  d: number,
+  m: { x: Five; y: Five; tx: Five; ty: Five },
+  bodies: { hitUntil: Five },
+  d: Seat,
   t: number,
 ): boolean {
   for (const h of held) {
-    if (t < h.from || t > h.to || (h.on >= 0 && h.on !== d)) continue;
-    const sx = h.x - m.x[d]!;
-    const sy = h.y - m.y[d]!;
+    if (t < h.from || t > h.to || (h.on !== NONE && h.on !== d)) continue;
+    const sx = h.x - m.x[d];
+    const sy = h.y - m.y[d];
     if (sx * sx + sy * sy > SCREENS * SCREENS) continue;
-    const ax = m.tx[d]! - m.x[d]!;
-    const ay = m.ty[d]! - m.y[d]!;
+    const ax = m.tx[d] - m.x[d];
+    const ay = m.ty[d] - m.y[d];
     const wants = ax * ax + ay * ay;
     if (wants < 1 || ax * sx + ay * sy < CONE * Math.sqrt(wants * (sx * sx + sy * sy))) continue;
     if (h.since < 0) h.since = t;
@@ -167,16 +173,17 @@ function holding(
 function cares(
   rails: Rails,
   situation: Situation,
-  bodies: { px: Float64Array; py: Float64Array; man: Int8Array },
+  bodies: { px: Five; py: Five; man: Five<Seat | None> },
   k: number,
 ): void {
-  for (let d = 0; d < 5; d++) {
-    const chased = situation.chases[d]!;
+  for (const d of SEATS) {
+    const chased = situation.chases[d];
     bodies.man[d] = chased;
-    if (chased >= 0) continue;
+    if (chased !== NONE) continue;
     let least = CARES * CARES;
-    for (let j = 0; j < 5; j++) {
-      const far = (rails.x[k * 5 + j]! - bodies.px[d]!) ** 2 + (rails.y[k * 5 + j]! - bodies.py[d]!) ** 2;
+    for (const j of SEATS) {
+      const { x, y } = onRails(rails, k, j, his);
+      const far = (x - bodies.px[d]) ** 2 + (y - bodies.py[d]) ** 2;
       if (far < least) {
         least = far;
         bodies.man[d] = j;

@@ -1,3 +1,4 @@
+import type { Seat } from '../../geometry/five.ts';
 /**
  * Where each man of a zone stands for the places of the ball, feet on the high-school floor, and what his
  * job is there. From memory of common practice; one reasonable set among many. Right-hand and middle rows
@@ -54,7 +55,7 @@ export interface ZoneTable {
   /** Whose mirror each man is (index). */
   readonly mirror: readonly number[];
   /** Men who chase one player and leave the rest (index). */
-  readonly chasers: readonly number[];
+  readonly chasers: readonly Seat[];
   readonly rows: Readonly<Record<BallPlace, string>>;
   readonly alternatives: readonly Alternative[];
 }

@@ -151,7 +151,7 @@ export function Panel({ size }: { size: Size }) {
   if (size === 'wide') return <All findings={findings} tab={tab} onTab={showTab} />;
   if (open)
     return (
-      <Over data-size={size}>
+      <Over data-size={size} data-over>
         <All findings={findings} tab={open} onTab={setOpen} onClose={() => setOpen(null)} />
       </Over>
     );

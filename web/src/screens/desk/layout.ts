@@ -3,6 +3,7 @@ import styled from 'styled-components';
 /** The desk as a whole: the bar, what must be asked, and the columns. */
 export const Page = styled.div`
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   grid-template-rows: 60px auto minmax(0, 1fr);
   height: 100vh;
   height: 100dvh;
@@ -46,6 +47,7 @@ export const Page = styled.div`
     }
   }
   @media (max-width: 1023px) {
+    min-height: 960px;
     .fact {
       display: none;
     }
@@ -54,6 +56,7 @@ export const Page = styled.div`
     }
   }
   @media (max-width: 600px) {
+    min-height: 620px;
     .title h1 {
       font-size: 20px;
     }

@@ -21,6 +21,7 @@ import { Undo } from './Undo.tsx';
 
 const Page = styled.div`
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   grid-template-rows: 60px auto minmax(0, 1fr);
   height: 100vh;
   height: 100dvh;
@@ -37,7 +38,17 @@ const Page = styled.div`
     top: 8px;
     color: var(--ink-3);
   }
-  @media (max-width: 600px) {
+  .fact {
+    display: grid;
+    gap: 4px;
+  }
+  /* Where the bar is short, what the first room's name says already gives way. */
+  @media (max-width: 1023px) {
+    .said {
+      display: none;
+    }
+  }
+  @media (max-width: 760px) {
     .find {
       width: auto;
       flex: 1;
@@ -120,16 +131,16 @@ export default function Playbook() {
           </>
         }
       >
-        <h1 className="wide" style={{ fontSize: 27, fontWeight: 740, fontStretch: '70%', lineHeight: 1 }}>
+        <h1 className="said" style={{ fontSize: 27, fontWeight: 740, fontStretch: '70%', lineHeight: 1 }}>
           {trash ? 'Trash' : 'Playbook'}
         </h1>
-        <span className="wide" style={{ display: 'grid', gap: 4 }}>
+        <span className="said fact">
           <Label>Team</Label>
           <b className="a" style={{ fontWeight: 640, fontSize: 14 }}>
             {team.data?.name ?? ' '}
           </b>
         </span>
-        <span className="wide" style={{ display: 'grid', gap: 4 }}>
+        <span className="said fact">
           <Label>Plays</Label>
           <b className="a" style={{ fontWeight: 640, fontSize: 14 }}>
             {plays.shown ? all.length : ' '}

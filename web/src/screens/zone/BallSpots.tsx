@@ -1,4 +1,4 @@
-import { byPlayer, courtFor, PLAYERS, spotPoint, type SpotKey } from '@corkscrew/core';
+import { attackersOn, byPlayer, courtFor, defendersOn, type SpotKey, spotPoint } from '@corkscrew/core';
 import { bodyItems, floorItems, sceneSize, shieldItems, type Scale, type Scene } from '@corkscrew/diagram';
 import { useMemo } from 'react';
 import styled from 'styled-components';
@@ -119,11 +119,9 @@ function small(court: ReturnType<typeof courtFor>, { floor }: Picture): Scene {
   const ball = { x: floor.bx, y: floor.by };
   const toward = (p: { x: number; y: number }): number =>
     (Math.atan2(ball.y - p.y, ball.x - p.x) * 180) / Math.PI;
-  const men = byPlayer((_, j) => ({ at: { x: floor.ox[j]!, y: floor.oy[j]! }, facing: 90 }));
-  const shields = PLAYERS.map((_, d) => {
-    const at = { x: floor.dx[d]!, y: floor.dy[d]! };
-    return { at, facing: toward(at) };
-  });
+  const ours = attackersOn(floor);
+  const men = byPlayer((_, j) => ({ at: ours[j] ?? { x: 0, y: -20 }, facing: 90 }));
+  const shields = defendersOn(floor).map((at) => ({ at, facing: toward(at) }));
   const dot = { x: (ball.x + 25 + SMALL.margin) * SMALL.ppf, y: (ball.y + SMALL.margin) * SMALL.ppf };
   return {
     ...sceneSize(SMALL),

@@ -1,4 +1,15 @@
-import { contentOf, courtFor, sayDistance, spotByKey, type Point, type Proposal } from '@corkscrew/core';
+import {
+  contentOf,
+  courtFor,
+  fiveOf,
+  NONE,
+  type None,
+  type Point,
+  type Proposal,
+  sayDistance,
+  type Seat,
+  spotByKey,
+} from '@corkscrew/core';
 import { memo, useState } from 'react';
 import { useUnits } from '../../app/units.ts';
 import { Choice } from '../../ui/Choice.tsx';
@@ -19,7 +30,7 @@ export const Propose = memo(function Propose() {
     const from = now.holder >= 0 ? now.places[holder]! : now.ball;
     // The one with the ball first, then those who are chased: a proposal says where each of these goes.
     const chased = chasesIn(now, now.zone);
-    const first = [...new Set([holder, ...chased.filter((j) => j >= 0)])];
+    const first = [...new Set([holder, ...[...chased].filter((j) => j !== NONE)])];
     const order = [...new Set([...first, 0, 1, 2, 3, 4])];
     const asks = {
       court: now.court,
@@ -29,7 +40,7 @@ export const Propose = memo(function Propose() {
       schools: now.schools,
       ball: from,
       rules: { inside: now.inside, spacing: now.spacing },
-      chased: chased.map((j) => (j < 0 ? -1 : order.indexOf(j))),
+      chased: fiveOf<Seat | None>((d) => (chased[d] === NONE ? NONE : (order.indexOf(chased[d]) as Seat))),
     };
     const { answer } = questions.ask('places', asks, { key: contentOf(asks), priority: 'now' });
     void answer.then((proposal) => {

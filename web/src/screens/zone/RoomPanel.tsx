@@ -1,4 +1,4 @@
-import { courtFor, nearestSpot, sayDistance } from '@corkscrew/core';
+import { attackersOn, courtFor, nearestSpot, sayDistance, type Seat } from '@corkscrew/core';
 import { memo } from 'react';
 import styled from 'styled-components';
 import { useUnits } from '../../app/units.ts';
@@ -167,7 +167,7 @@ function Split({ picture: { split, floor } }: { picture: Picture }) {
   const court = courtFor({ court: key });
   const units = useUnits(court);
   if (!split) return null;
-  const where = (j: number) => nearestSpot(court, { x: floor.ox[j]!, y: floor.oy[j]! }).spot.words;
+  const where = (j: Seat) => nearestSpot(court, { x: floor.ox[j], y: floor.oy[j] }).spot.words;
   return (
     <div className="split" data-testid="zone-split">
       <h3>x{split.defender + 1} has two of ours</h3>
@@ -236,9 +236,9 @@ function SoftList({ picture: { spots, floor } }: { picture: Picture }) {
 
 function nearestMan(floor: Picture['floor'], s: { x: number; y: number }) {
   let best = { j: floor.holder === 0 ? 1 : 0, feet: Infinity };
-  for (let j = 0; j < floor.players; j++) {
-    const feet = Math.hypot(floor.ox[j]! - s.x, floor.oy[j]! - s.y);
+  attackersOn(floor).forEach((p, j) => {
+    const feet = Math.hypot(p.x - s.x, p.y - s.y);
     if (j !== floor.holder && feet < best.feet) best = { j, feet };
-  }
+  });
   return best;
 }

@@ -1,4 +1,14 @@
-import { byPlayer, nearestSpot, PLAYERS, sayDistance, type Court, type Point } from '@corkscrew/core';
+import {
+  attackersOn,
+  byPlayer,
+  type Court,
+  defendersOn,
+  nearestSpot,
+  NONE,
+  PLAYERS,
+  type Point,
+  sayDistance,
+} from '@corkscrew/core';
 import {
   ballItems,
   bodyItems,
@@ -89,7 +99,7 @@ export function ZoneCourt({
     }
   };
 
-  const men = Array.from({ length: floor.players }, (_, j) => ({ x: floor.ox[j]!, y: floor.oy[j]! }));
+  const men = attackersOn(floor);
   const toward = (p: Point, q: Point): number =>
     ((Math.atan2(q.y - p.y, q.x - p.x) * 180) / Math.PI + 360) % 360;
   const ball = { x: floor.bx, y: floor.by };
@@ -98,10 +108,7 @@ export function ZoneCourt({
     at: men[j] ?? { x: 0, y: -20 },
     facing: men[j] ? toward(men[j], floor.holder === j ? rim : ball) : 90,
   }));
-  const shields = PLAYERS.map((_, d) => {
-    const p = { x: floor.dx[d]!, y: floor.dy[d]! };
-    return { at: p, facing: toward(p, ball) };
-  });
+  const shields = defendersOn(floor).map((at) => ({ at, facing: toward(at, ball) }));
   const b = toScene(ZONE, ball);
   const marks = [
     ...(show.map
@@ -113,8 +120,8 @@ export function ZoneCourt({
       : []),
     ...(show.split && split ? splitPasses(floor, split, letters) : []),
     ...shieldItems(shields, scale, true),
-    ...bodyItems(bodies, floor.holder >= 0 ? PLAYERS[floor.holder]! : null, scale, true),
-    ...(floor.holder < 0 ? ballItems(b, scale) : []),
+    ...bodyItems(bodies, floor.holder === NONE ? null : PLAYERS[floor.holder], scale, true),
+    ...(floor.holder === NONE ? ballItems(b, scale) : []),
   ];
   return (
     <HalfCourt scale={ZONE} role="group" label={label} testId="zone-court" {...hand}>

@@ -1,22 +1,25 @@
 import {
   alignmentByKey,
+  type Chase,
   chaseFloor,
+  type Floor,
   floorOf,
   mapSoftness,
-  optionsOf,
-  sampleAt,
-  situationAt,
-  settled,
-  softMap,
-  softSpots,
-  worstSplit,
-  type Chase,
-  type Floor,
+  NONE,
   type Option,
+  optionsOf,
   type Point,
+  putAttackers,
+  sampleAt,
+  SEATS,
+  settled,
+  situationAt,
+  softMap,
   type SoftMap,
   type SoftSpot,
+  softSpots,
   type Split,
+  worstSplit,
   type ZoneKey,
 } from '@corkscrew/core';
 import { chasesIn, courtOf, levelOf, placesOf, schemeFor, type Room } from './room.ts';
@@ -39,16 +42,10 @@ export function restPicture(
 ): Picture {
   const level = levelOf(room);
   const floor = floorOf(courtOf(room), level);
-  Object.assign(floor, {
-    bx: room.ball.x,
-    by: room.ball.y,
-    holder: room.holder,
-    players: room.places.length,
-  });
-  room.places.forEach((p, j) => {
-    floor.ox[j] = p.x;
-    floor.oy[j] = p.y;
-  });
+  floor.bx = room.ball.x;
+  floor.by = room.ball.y;
+  floor.holder = SEATS.find((j) => j === room.holder) ?? NONE;
+  putAttackers(floor, room.places);
   const situation = situationAt(room.places, room.ball, chasesIn(room, zone));
   settled(schemeFor(room, zone), level, situation, floor.dx, floor.dy);
   return pictureOf(floor);

@@ -2,19 +2,25 @@ import {
   alignmentByKey,
   alignmentPlaces,
   chasedBy,
-  courtFor,
-  levelRecord,
-  PLAYERS,
-  schemeOf,
-  spotPoint,
-  zoneByKey,
   type Court,
+  courtFor,
+  type Five,
+  fiveOf,
   type Level,
+  levelRecord,
   type LevelRecord,
+  type None,
+  NONE,
   type PlayerId,
+  PLAYERS,
   type Point,
   type RuleSetKey,
   type Scheme,
+  schemeOf,
+  type Seat,
+  seatOf,
+  spotPoint,
+  zoneByKey,
   type ZoneKey,
 } from '@corkscrew/core';
 import { create } from 'zustand';
@@ -117,9 +123,10 @@ export const schemeFor = (room: Pick<Room, 'court' | 'schools'>, zone: ZoneKey, 
 export function chasesIn(
   room: Pick<Room, 'court' | 'set' | 'places' | 'zone' | 'chases'>,
   zone: ZoneKey,
-): number[] {
+): Five<Seat | None> {
   const court = courtOf(room);
-  const told = zone === room.zone ? room.chases.map((p) => (p ? PLAYERS.indexOf(p) : -1)) : [];
+  const said = zone === room.zone ? room.chases : NEAREST;
+  const told = fiveOf<Seat | None>((d) => (said[d] ? seatOf(said[d]) : NONE));
   const home = room.set ? placesOf(court, room.set) : room.places;
   return chasedBy(zoneByKey(zone)!, court, home, spotPoint(court, 'top'), told);
 }

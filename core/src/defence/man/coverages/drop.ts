@@ -1,3 +1,4 @@
+import { type Seat } from '../../../geometry/five.ts';
 import { PHASE, type Context } from '../context.ts';
 import { ON_BALL, PACE } from '../figures.ts';
 import { go, onBall } from '../normal.ts';
@@ -5,7 +6,7 @@ import { look, type World } from '../world.ts';
 import { force, type Coverage } from './machine.ts';
 
 /** Over the screen: tight before it, over it, then after the ball from behind. */
-export function over(w: World, c: Context, d: number): void {
+export function over(w: World, c: Context, d: Seat): void {
   if (c.handoff && w.t < c.uses) return trailTo(w, c, d);
   onBall(w, d, c.user, c.phase === PHASE.alert ? ON_BALL.tight : ON_BALL.gap);
   if (c.phase === PHASE.use) force(w, c, d, 1);
@@ -13,23 +14,23 @@ export function over(w: World, c: Context, d: number): void {
 }
 
 /** Two feet behind the man who comes for a handoff. */
-function trailTo(w: World, c: Context, d: number): void {
+function trailTo(w: World, c: Context, d: Seat): void {
   const { seen } = w;
   look(w, c.user, w.lag.near);
-  const v = Math.sqrt(seen[2]! * seen[2]! + seen[3]! * seen[3]!);
+  const v = Math.sqrt(seen.vx * seen.vx + seen.vy * seen.vy);
   const k = v < 1 ? 0 : 2 / v;
-  go(w, d, seen[0]! - seen[2]! * k, seen[1]! - seen[3]! * k);
+  go(w, d, seen.x - seen.vx * k, seen.y - seen.vy * k);
 }
 
 /** The big between ball and rim, never nearer to the ball than it takes to keep both in front. */
-export function sit(w: World, c: Context, d: number): void {
+export function sit(w: World, c: Context, d: Seat): void {
   const { seen, rimY } = w;
   look(w, c.user, w.lag.ball);
-  const ballX = seen[0]!;
-  const ballY = seen[1]! - rimY;
+  const ballX = seen.x;
+  const ballY = seen.y - rimY;
   look(w, c.screener, w.lag.near);
-  const rollX = seen[0]!;
-  const rollY = seen[1]! - rimY;
+  const rollX = seen.x;
+  const rollY = seen.y - rimY;
   const ball = Math.sqrt(ballX * ballX + ballY * ballY);
   const roll = Math.sqrt(rollX * rollX + rollY * rollY);
   const spot = Math.sqrt(c.sx * c.sx + (c.sy - rimY) ** 2);

@@ -1,3 +1,4 @@
+import { type Seat } from '../../../geometry/five.ts';
 import { PHASE, type Context } from '../context.ts';
 import { go, normal } from '../normal.ts';
 import { look, type World } from '../world.ts';
@@ -5,7 +6,7 @@ import { over } from './drop.ts';
 import { fromScreen, type Coverage } from './machine.ts';
 
 /** The big comes up beside the screen, turns the ball, and goes back after `seconds`. */
-function stepOut(w: World, c: Context, d: number, seconds: number, rim: number): void {
+function stepOut(w: World, c: Context, d: Seat, seconds: number, rim: number): void {
   if (c.phase === PHASE.alert) {
     const at = fromScreen(w, c, 1.6, 1.4);
     return go(w, d, at.x, at.y);
@@ -15,18 +16,18 @@ function stepOut(w: World, c: Context, d: number, seconds: number, rim: number):
 }
 
 /** Three feet before the ball, across the way it goes. */
-function ahead(w: World, c: Context, d: number, rim: number): void {
+function ahead(w: World, c: Context, d: Seat, rim: number): void {
   const { seen } = w;
   look(w, c.user, w.lag.ball);
-  const v = Math.sqrt(seen[2]! * seen[2]! + seen[3]! * seen[3]!);
-  const hx = v > 1 ? seen[2]! / v : c.wx;
-  const hy = v > 1 ? seen[3]! / v : c.wy;
-  const ry = w.rimY - seen[1]!;
-  const far = Math.sqrt(seen[0]! * seen[0]! + ry * ry) || 1e-9;
-  const x = 0.6 * hx + 0.4 * c.wx - (rim * seen[0]!) / far;
+  const v = Math.sqrt(seen.vx * seen.vx + seen.vy * seen.vy);
+  const hx = v > 1 ? seen.vx / v : c.wx;
+  const hy = v > 1 ? seen.vy / v : c.wy;
+  const ry = w.rimY - seen.y;
+  const far = Math.sqrt(seen.x * seen.x + ry * ry) || 1e-9;
+  const x = 0.6 * hx + 0.4 * c.wx - (rim * seen.x) / far;
   const y = 0.6 * hy + 0.4 * c.wy + (rim * ry) / far;
   const size = Math.sqrt(x * x + y * y) || 1e-9;
-  go(w, d, seen[0]! + (3 * x) / size, seen[1]! + (3 * y) / size);
+  go(w, d, seen.x + (3 * x) / size, seen.y + (3 * y) / size);
 }
 
 export const level: Coverage = { user: over, screener: (w, c, d) => stepOut(w, c, d, 1.2, 0.9) };

@@ -1,18 +1,19 @@
+import { type Seat } from '../../../geometry/five.ts';
 import type { Context } from '../context.ts';
 import type { World } from '../world.ts';
 
 /** What a coverage asks of its two men while it is on. Each writes the target of defender d, or leaves his normal one. */
 export interface Coverage {
   /** The man who guards the user of the screen. */
-  readonly user: (w: World, c: Context, d: number) => void;
+  readonly user: (w: World, c: Context, d: Seat) => void;
   /** The man who guards the screener. */
-  readonly screener: (w: World, c: Context, d: number) => void;
+  readonly screener: (w: World, c: Context, d: Seat) => void;
   /** The two change men when it is used. */
   readonly switches?: boolean;
 }
 
 /** Which side of the screen he must take: over it, on the user's side, or under it. */
-export function force(w: World, c: Context, d: number, side: 1 | -1): void {
+export function force(w: World, c: Context, d: Seat, side: 1 | -1): void {
   w.forced[d] = c.index;
   w.side[d] = side;
 }

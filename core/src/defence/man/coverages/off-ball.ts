@@ -20,16 +20,16 @@ export const topLock: Coverage = {
     if (w.t > c.starts + w.lag.off * w.dt + 0.25 * w.react) return attach(w, d, c.user);
     const { seen } = w;
     look(w, c.user, w.lag.near);
-    const rx = -seen[0]!;
-    const ry = w.rimY - seen[1]!;
+    const rx = -seen.x;
+    const ry = w.rimY - seen.y;
     const far = Math.sqrt(rx * rx + ry * ry) || 1e-9;
-    let x = c.sx - seen[0]!;
-    let y = c.sy - seen[1]!;
+    let x = c.sx - seen.x;
+    let y = c.sy - seen.y;
     const down = (x * rx + y * ry) / far;
     x -= (down * rx) / far;
     y -= (down * ry) / far;
     const size = Math.sqrt(x * x + y * y) || 1e-9;
-    go(w, d, seen[0]! + (2.3 * x) / size, seen[1]! + (2.3 * y) / size);
+    go(w, d, seen.x + (2.3 * x) / size, seen.y + (2.3 * y) / size);
   },
   screener: (w, c, d) => {
     if (c.phase === PHASE.after) return;
@@ -47,9 +47,9 @@ export const bump: Coverage = {
     if (w.t < c.uses - 0.25 || w.owner === w.man[d]) return;
     const { seen } = w;
     look(w, c.user, w.lag.near);
-    const ry = w.rimY - seen[1]!;
-    const far = Math.sqrt(seen[0]! * seen[0]! + ry * ry) || 1e-9;
-    go(w, d, seen[0]! + 0.35 * seen[2]! - (2 * seen[0]!) / far, seen[1]! + 0.35 * seen[3]! + (2 * ry) / far);
+    const ry = w.rimY - seen.y;
+    const far = Math.sqrt(seen.x * seen.x + ry * ry) || 1e-9;
+    go(w, d, seen.x + 0.35 * seen.vx - (2 * seen.x) / far, seen.y + 0.35 * seen.vy + (2 * ry) / far);
   },
 };
 

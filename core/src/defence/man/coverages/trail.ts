@@ -1,20 +1,21 @@
+import { type Seat } from '../../../geometry/five.ts';
 import { PHASE, type Context } from '../context.ts';
 import { attach, beside, go } from '../normal.ts';
 import { look, type World } from '../world.ts';
 import { force, fromScreen, type Coverage } from './machine.ts';
 
 /** Lock and trail: on his man's back over the screen, wherever he goes. */
-export function trailing(w: World, c: Context, d: number): void {
+export function trailing(w: World, c: Context, d: Seat): void {
   const { seen } = w;
   if (c.phase === PHASE.after || (c.phase === PHASE.use && !c.used)) return attach(w, d, c.user);
   look(w, c.user, w.lag.near);
-  if (c.phase === PHASE.alert) return beside(w, d, seen[0]!, seen[1]!, 1.5, 1);
-  go(w, d, seen[0]! - seen[2]! * 0.16, seen[1]! - seen[3]! * 0.16);
+  if (c.phase === PHASE.alert) return beside(w, d, seen.x, seen.y, 1.5, 1);
+  go(w, d, seen.x - seen.vx * 0.16, seen.y - seen.vy * 0.16);
   force(w, c, d, 1);
 }
 
 /** The screener's man: low beside the screen when nobody helps, in the way of a curl when they do. */
-function screener(w: World, c: Context, d: number): void {
+function screener(w: World, c: Context, d: Seat): void {
   if (w.plan.help === 'none') {
     const i = w.k * 5 + c.screener;
     const moved = Math.sqrt((w.rails.x[i]! - c.sx) ** 2 + (w.rails.y[i]! - c.sy) ** 2);

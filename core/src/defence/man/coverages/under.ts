@@ -1,3 +1,4 @@
+import { type Seat } from '../../../geometry/five.ts';
 import { PHASE, type Context } from '../context.ts';
 import { go, normal } from '../normal.ts';
 import { look, type World } from '../world.ts';
@@ -10,15 +11,15 @@ const KEEPS = 0.8;
 const GAP = { screen: 4, handoff: 5 } as const;
 
 /** He goes behind the screen and meets the ball on the other side. */
-function user(w: World, c: Context, d: number): void {
+function user(w: World, c: Context, d: Seat): void {
   if (c.phase === PHASE.alert || w.t > c.uses + KEEPS) return normal(w, d);
   const { seen } = w;
   look(w, c.user, w.lag.ball);
   const at = fromUser(
     w,
     c,
-    seen[0]! + AHEAD * seen[2]!,
-    seen[1]! + AHEAD * seen[3]!,
+    seen.x + AHEAD * seen.vx,
+    seen.y + AHEAD * seen.vy,
     0,
     c.handoff ? GAP.handoff : GAP.screen,
   );
@@ -27,7 +28,7 @@ function user(w: World, c: Context, d: number): void {
 }
 
 /** The big steps back and leaves him a way through. */
-function screener(w: World, c: Context, d: number): void {
+function screener(w: World, c: Context, d: Seat): void {
   if (c.phase === PHASE.after) return normal(w, d);
   const at = fromScreen(w, c, -0.8, 5.2);
   go(w, d, at.x, at.y);

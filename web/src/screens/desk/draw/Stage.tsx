@@ -55,7 +55,7 @@ export function Stage({ findings }: { findings: readonly Finding[] }) {
     'shown',
   );
   const timed = useDesk((d) => d.time !== null);
-  const { scale, idle } = useCourtScale();
+  const { scale, idle, room } = useCourtScale();
   const { court, walks, index } = lineView(s.play, s.branch, s.frameId);
   const walk = walks[index]!;
   const still = !timed && !s.running;
@@ -71,6 +71,7 @@ export function Stage({ findings }: { findings: readonly Finding[] }) {
   const told = still && !held && !s.placing ? here.slice(0, 2) : [];
   return (
     <HalfCourt
+      ref={room}
       scale={scale}
       role="application"
       label="Court"

@@ -14,18 +14,28 @@ import { Row } from '../draw/Row.ts';
 import { useDefence } from '../defend/view.ts';
 import { lineView, nameRead, useDesk, usePick, type Answering } from '../store.ts';
 
+/** As high as any row of the hand; what is more lies over the head of the sheet, so that the court stays as it is. */
+const Place = styled.div`
+  position: relative;
+  z-index: 2;
+  height: 62px;
+`;
 const Box = styled(Row)`
+  position: absolute;
+  top: 0;
+  left: 0;
+  right: 0;
+  background: var(--sheet);
   flex-wrap: wrap;
   outline: none;
   border-top: 1px solid var(--pen);
+  border-bottom: 1px solid var(--pen);
   > .hint {
     flex-basis: 100%;
     text-align: center;
   }
   .choices {
     justify-content: center;
-  }
-  .choices {
     display: flex;
     flex-wrap: wrap;
     gap: 5px;
@@ -113,48 +123,57 @@ export function ReadRow({ answering }: { answering: Answering }) {
     setWho(now.includes(d) ? now.filter((x) => x !== d) : [...now, d].sort());
   };
   return (
-    <Box ref={box} tabIndex={-1} role="group" aria-label="What do they do?" onKeyDown={keys} data-keys="own">
-      <span className="hint">
-        <b>{PLACES[point.is]}</b>
-      </span>
-      {answering.is === 'new' && parent === play.frames[0]!.id && (
-        <Button onPress={() => useDesk.setState({ answering: { is: 'new', after: null } })}>
-          Answer the set instead
-        </Button>
-      )}
-      <span className="choices">
-        {point.choices.map((c) => (
-          <Button key={c.does} aria-pressed={old?.does === c.does} onPress={() => take(c)}>
-            <kbd>{c.key.toUpperCase()}</kbd>
-            {readWords({ does: c.does, who: [...(who ?? c.who)] })}
-          </Button>
-        ))}
-      </span>
-      <span className="who" role="group" aria-label="Who does it">
-        {DEFENDERS.map((d) => (
-          <Button key={d} aria-pressed={(who ?? []).includes(d)} onPress={() => toggle(d)}>
-            {d}
-          </Button>
-        ))}
-      </span>
-      <form
-        onSubmit={(e) => {
-          e.preventDefault();
-          own();
-        }}
+    <Place data-over>
+      <Box
+        ref={box}
+        tabIndex={-1}
+        role="group"
+        aria-label="What do they do?"
+        onKeyDown={keys}
+        data-keys="own"
       >
-        <Input
-          ref={field}
-          aria-label="In your own words"
-          placeholder="or in your own words"
-          value={words}
-          maxLength={200}
-          onChange={(e) => setWords(e.target.value)}
-        />
-        {words.trim() !== '' && <MainButton type="submit">Name it</MainButton>}
-      </form>
-      <Button onPress={close}>Leave it</Button>
-    </Box>
+        <span className="hint">
+          <b>{PLACES[point.is]}</b>
+        </span>
+        {answering.is === 'new' && parent === play.frames[0]!.id && (
+          <Button onPress={() => useDesk.setState({ answering: { is: 'new', after: null } })}>
+            Answer the set instead
+          </Button>
+        )}
+        <span className="choices">
+          {point.choices.map((c) => (
+            <Button key={c.does} aria-pressed={old?.does === c.does} onPress={() => take(c)}>
+              <kbd>{c.key.toUpperCase()}</kbd>
+              {readWords({ does: c.does, who: [...(who ?? c.who)] })}
+            </Button>
+          ))}
+        </span>
+        <span className="who" role="group" aria-label="Who does it">
+          {DEFENDERS.map((d) => (
+            <Button key={d} aria-pressed={(who ?? []).includes(d)} onPress={() => toggle(d)}>
+              {d}
+            </Button>
+          ))}
+        </span>
+        <form
+          onSubmit={(e) => {
+            e.preventDefault();
+            own();
+          }}
+        >
+          <Input
+            ref={field}
+            aria-label="In your own words"
+            placeholder="or in your own words"
+            value={words}
+            maxLength={200}
+            onChange={(e) => setWords(e.target.value)}
+          />
+          {words.trim() !== '' && <MainButton type="submit">Name it</MainButton>}
+        </form>
+        <Button onPress={close}>Leave it</Button>
+      </Box>
+    </Place>
   );
 }
 
