@@ -148,12 +148,18 @@ export { beatOf, type Beat, type BeatBlock, type BeatThread } from './beat/beat.
 export { lastFor, startAt, tieTo, untie } from './beat/retime.ts';
 export { beatText } from './beat/text.ts';
 export { actionWords, captionOf } from './language/caption.ts';
-export { MEASURE_WORDS, UNAVAILABLE_WORDS, VERB_WORDS } from './language/labels.ts';
+export {
+  againstInFull,
+  againstWords,
+  MEASURE_WORDS,
+  UNAVAILABLE_WORDS,
+  VERB_WORDS,
+} from './language/labels.ts';
 export { placesPassed } from './language/passed.ts';
 export { atPlace, placeSaid, placeWords } from './language/place.ts';
 export { readWords } from './language/read.ts';
 export { tell } from './language/tell.ts';
-export { teller } from './language/teller.ts';
+export { MAN_WORDS, teller, type ManWord } from './language/teller.ts';
 export { isCovered, type Draft } from './keeping/draft.ts';
 export { grewFrom, isWithin, printOf, saveName, START, type Extent } from './keeping/extent.ts';
 export {

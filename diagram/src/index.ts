@@ -6,6 +6,7 @@ export * from './frame.ts';
 export * from './instant.ts';
 export * from './gaps.ts';
 export * from './marks.ts';
+export * from './place-tags.ts';
 export * from './trail.ts';
 export * from './words.ts';
 export * from './zone.ts';

@@ -1,7 +1,7 @@
 import { bodyAt, PLAYERS, stepOf, timeOf, type AgainstView, type Openness } from '@corkscrew/core';
 import { shieldItems } from './bodies.ts';
-import { toScene, type Scale, type SceneItem } from './scene.ts';
-import { splitLine, splitRings } from './split.ts';
+import { sceneSize, toScene, type Scale, type SceneItem } from './scene.ts';
+import { lateWords, splitLines, splitRings } from './split.ts';
 import { circle } from './strokes.ts';
 import { trailItems } from './trail.ts';
 import { words } from './words.ts';
@@ -67,10 +67,13 @@ export function splitItems(against: AgainstView, now: number, at: Instants, scal
   if (!split) return [];
   const body = (b: number) => toScene(scale, bodyAt(against, stepOf(against, at[b]!), b));
   const d = body(5 + split.defender);
-  return [
-    ...splitRings(d),
-    ...split.players.flatMap((j, i) => splitLine(d, body(j), `+${split.late[i]!.toFixed(2)} s`)),
+  const [a, b] = split.players;
+  const ways = [
+    { to: body(a), text: lateWords(split.late[0]) },
+    { to: body(b), text: lateWords(split.late[1]) },
   ];
+  const men = at.map((_, man) => body(man));
+  return [...splitRings(d, scale.mark), ...splitLines(d, ways, { men, size: sceneSize(scale) }, scale.mark)];
 }
 
 /** The lane of a pass: how long the ball beats the nearest hand, and whose that is. */

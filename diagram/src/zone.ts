@@ -9,8 +9,8 @@ import {
   type Split,
 } from '@corkscrew/core';
 import { contours } from 'd3-contour';
-import { DESK, toScene, type Scale, type SceneItem } from './scene.ts';
-import { splitLine, splitRings } from './split.ts';
+import { DESK, sceneSize, toScene, type Scale, type SceneItem } from './scene.ts';
+import { lateWords, splitLines, splitRings } from './split.ts';
 import { circle } from './strokes.ts';
 import { words } from './words.ts';
 
@@ -123,18 +123,24 @@ export const softItems = (spots: readonly SoftSpot[], men: readonly Point[], let
 
 /** The split man ringed twice, his two close-outs, and the two passes that split him. */
 export function splitPasses(floor: Floor, split: Split, letters: number): SceneItem[] {
-  const d = toScene(ZONE, { x: floor.dx[split.defender]!, y: floor.dy[split.defender]! });
-  const b = toScene(ZONE, { x: floor.bx, y: floor.by });
+  const place = (x: number, y: number): Point => toScene(ZONE, { x, y });
+  const d = place(floor.dx[split.defender], floor.dy[split.defender]);
+  const ball = place(floor.bx, floor.by);
+  const [a, b] = split.players;
+  const ways = [
+    { to: place(floor.ox[a], floor.oy[a]), text: lateWords(split.late[0]) },
+    { to: place(floor.ox[b], floor.oy[b]), text: lateWords(split.late[1]) },
+  ];
+  const men = [...attackersOn(floor), ...defendersOn(floor)].map((p) => toScene(ZONE, p));
   return [
     ...splitRings(d, letters),
-    ...split.players.flatMap((j, i): SceneItem[] => {
-      const p = toScene(ZONE, { x: floor.ox[j]!, y: floor.oy[j]! });
-      const way = `M${b.x} ${b.y}L${p.x} ${p.y}`;
+    ...ways.flatMap(({ to }): SceneItem[] => {
+      const way = `M${ball.x} ${ball.y}L${to.x} ${to.y}`;
       return [
         { shape: 'path', part: 'halo', stroke: 'sheet', width: 6, d: way },
         { shape: 'path', part: 'split-pass', stroke: 'live', width: 2, dash: '7 5', d: way },
-        ...splitLine(d, p, `+${split.late[i]!.toFixed(2)} s`, letters),
       ];
     }),
+    ...splitLines(d, ways, { men, size: sceneSize(ZONE) }, letters),
   ];
 }

@@ -1,6 +1,7 @@
 import type { PlayerId } from '../alignment/library.ts';
 import type { Unavailable } from '../gesture/verbs.ts';
 import type { Verb } from '../play/document.ts';
+import type { ManWord } from './teller.ts';
 
 /** A verb on a button. */
 export const VERB_WORDS: Readonly<Record<Verb, string>> = {
@@ -21,6 +22,20 @@ export const UNAVAILABLE_WORDS: Readonly<Record<Unavailable, (who: PlayerId) => 
   pickedUp: (who) => `${who} has picked up the dribble.`,
   hasBall: (who) => `${who} has the ball: it is a dribble.`,
 };
+
+/** What a play is against, on a button or a card: "Man", "Any", "2-3". */
+export const againstWords = (against: string, man: ManWord = 'man'): string =>
+  against === 'man' ? (man === 'man' ? 'Man' : 'Player') : against === 'any' ? 'Any' : against;
+
+/** The same in full: "Man to man", "Any defence", "A 2-3". */
+export const againstInFull = (against: string, man: ManWord = 'man'): string =>
+  against === 'man'
+    ? man === 'man'
+      ? 'Man to man'
+      : 'Player to player'
+    : against === 'any'
+      ? 'Any defence'
+      : `A ${against}`;
 
 /** A measure of a court, as a coach would pace it out. */
 export const MEASURE_WORDS: Readonly<Record<string, string>> = {

@@ -51,6 +51,9 @@ describe('every sentence', () => {
   it.each(KEYS)('%s says she and her of women', (key) => {
     expect(say(key, teller({ women: true }))).not.toMatch(/\b(he|him|his|himself)\b/);
   });
+  it.each(KEYS)('%s says player where a team says so', (key) => {
+    expect(say(key, teller({ man: 'player' }))).not.toMatch(/\b(man|men)\b/);
+  });
   it('measures in the reader’s units', () => {
     const wide = said('screen-wide', { a: '4', b: '2', feet: 9.6 });
     expect(tell(wide)).toBe('2 passes 9 ft 6 in wide of 4: his man slips through.');

@@ -3,6 +3,10 @@ import { sayDistance, type Units } from '../court/units.ts';
 import { DEFENDERS } from '../play/vocabulary.ts';
 import { DICTIONARY, type Dictionary } from './dictionary.ts';
 
+/** What a team calls one of five: where he guards one it is man to man, or player to player. */
+export const MAN_WORDS = ['man', 'player'] as const;
+export type ManWord = (typeof MAN_WORDS)[number];
+
 /** What a player is called where his number would be said again. */
 interface Pronouns {
   readonly he: string;
@@ -16,6 +20,9 @@ const WOMEN: Pronouns = { he: 'she', him: 'her', his: 'her', himself: 'herself' 
 /** How figures become words: one for units, places, players and times, whatever is said. */
 export interface Teller extends Pronouns {
   readonly words: Dictionary;
+  /** "man", "men", or what the team says for them. */
+  readonly man: string;
+  readonly men: string;
   /** "2.4 s". */
   readonly seconds: (s: number) => string;
   /** A time in the play: "2.4". */
@@ -33,6 +40,7 @@ export interface Teller extends Pronouns {
 export interface Told {
   readonly units?: Units | undefined;
   readonly women?: boolean | undefined;
+  readonly man?: ManWord | undefined;
   readonly words?: Dictionary | undefined;
 }
 
@@ -45,9 +53,16 @@ function all(names: readonly string[]): string {
   return each.length < 2 ? (each[0] ?? '') : `${each.slice(0, -1).join(', ')} and ${each.at(-1)}`;
 }
 
-export const teller = ({ units = 'feet', women = false, words = DICTIONARY }: Told = {}): Teller => ({
+export const teller = ({
+  units = 'feet',
+  women = false,
+  man = 'man',
+  words = DICTIONARY,
+}: Told = {}): Teller => ({
   ...(women ? WOMEN : MEN),
   words,
+  man,
+  men: man === 'man' ? 'men' : 'players',
   seconds: (s) => `${s.toFixed(1)} s`,
   clock: (s) => s.toFixed(1),
   about: (feet) => near(feet, units),

@@ -1,3 +1,4 @@
+import { MAN_WORDS } from '../language/teller.ts';
 import { z } from 'zod';
 import type { CustomCourt } from '../court/rulesets.ts';
 import { CourtKeySchema, DefenceSchema, LevelSchema, PlaySchema } from '../play/document.ts';
@@ -74,7 +75,7 @@ export type VersionRow = z.infer<typeof VersionRowSchema>;
 /** A team keeps at most so many defences of its own. */
 const TEAM_DEFENCES = 24;
 
-/** What a new play starts with; what is not said is as Corkscrew has it. */
+/** What a team has chosen once for all: what a new play starts with, and how it is spoken of. What is not said is as Corkscrew has it. */
 const DefaultsSchema = z
   .object({
     court: CourtKeySchema,
@@ -82,6 +83,8 @@ const DefaultsSchema = z
     customCourt: PlaySchema.shape.customCourt.unwrap(),
     level: LevelSchema,
     women: z.boolean(),
+    /** What the team calls one of five, and so what it calls man to man. */
+    man: z.enum(MAN_WORDS),
   })
   .partial();
 export type Defaults = Omit<z.infer<typeof DefaultsSchema>, 'customCourt'> & {

@@ -1,3 +1,4 @@
+import type { ManWord } from '../language/teller.ts';
 import { courtFor } from '../court/rulesets.ts';
 import type { Units } from '../court/units.ts';
 import { distance } from '../geometry/vec.ts';
@@ -25,6 +26,8 @@ import { teachingFor, type OwnTeaching } from './teaching.ts';
 /** What the walk-through may be told beside the play. */
 export interface WalkOptions {
   readonly units?: Units | undefined;
+  /** What the team calls one of five. */
+  readonly man?: ManWord | undefined;
   readonly teaching?: OwnTeaching | undefined;
   /** The line in time, where it is known already. */
   readonly compiled?: Compiled | undefined;
@@ -82,7 +85,7 @@ function markWords(mark: Bare<Mark>, t: Teller): string {
  */
 export function walkThrough(play: Play, line: readonly Frame[], options: WalkOptions = {}): Finding[] {
   const input = checkInput(play, line, options);
-  const t = teller({ units: options.units ?? input.court.units, women: play.women });
+  const t = teller({ units: options.units ?? input.court.units, women: play.women, man: options.man });
   const here = new Set(line.map((f) => f.id));
   const silenced = new Map(
     (play.silenced ?? [])

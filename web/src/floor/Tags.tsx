@@ -1,7 +1,6 @@
 import type { Point } from '@corkscrew/core';
-import { sceneSize, toScene, type Scale } from '@corkscrew/diagram';
+import { placeTags, sceneSize, TALL, toScene, type Scale } from '@corkscrew/diagram';
 import type { KeyboardEvent } from 'react';
-import { placeTags, TALL } from './place-tags.ts';
 
 export interface Tag {
   readonly id: string;

@@ -31,19 +31,23 @@ const levelOf = ({ play, teaching }: Pick<LineAsk, 'play' | 'teaching'>) =>
 export const ANSWERERS: Answerers = {
   /** First what is wrong without anybody in the way, then everything. */
   *line(asks) {
-    const { play, leaf, compiled, content, units, teaching, defence } = asks;
+    const { play, leaf, compiled, content, units, man, teaching, defence } = asks;
     const court = courtFor(play);
     const line = lineTo(play, leaf);
     const metrics = metricsOf(court, line, compiled.timeline);
     if (!defence)
-      return { findings: walkThrough(play, line, { units, teaching, compiled }), metrics, against: null };
+      return {
+        findings: walkThrough(play, line, { units, man, teaching, compiled }),
+        metrics,
+        against: null,
+      };
     const key = `${content} ${contentOf(defence)} ${contentOf(teaching.makes)}`;
     if (!against.has(key))
-      yield { findings: walkThrough(play, line, { units, teaching, compiled }), metrics };
+      yield { findings: walkThrough(play, line, { units, man, teaching, compiled }), metrics };
     const played = against.or(key, () => playAgainst(play, compiled.timeline, defence, court, levelOf(asks)));
     yield null;
     return {
-      findings: walkThrough(play, line, { units, teaching, compiled, against: played }),
+      findings: walkThrough(play, line, { units, man, teaching, compiled, against: played }),
       metrics,
       against: viewOf(played),
     };

@@ -5,6 +5,7 @@ import {
   type Finding,
   type Five,
   type Level,
+  type ManWord,
   type Metrics,
   type None,
   type OwnTeaching,
@@ -28,6 +29,7 @@ export interface LineAsk {
   readonly compiled: Compiled;
   readonly content: string;
   readonly units: Units;
+  readonly man: ManWord;
   readonly teaching: OwnTeaching;
   /** Against whom; null is nobody. */
   readonly defence: Defence | null;

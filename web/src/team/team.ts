@@ -1,4 +1,4 @@
-import type { OwnTeaching, Team, TeamChange } from '@corkscrew/core';
+import type { ManWord, OwnTeaching, Team, TeamChange } from '@corkscrew/core';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api } from '../app/api.ts';
 
@@ -18,6 +18,9 @@ export function useTeam() {
   });
   return { team: team.data, change: mutate, error };
 }
+
+/** What the team calls one of five. */
+export const useManWord = (): ManWord => useTeam().team?.defaults.man ?? 'man';
 
 /** What the team teaches and makes otherwise than most, and how to change it. */
 export function useTeaching() {

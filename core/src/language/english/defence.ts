@@ -14,7 +14,7 @@ export const DEFENCE_SENTENCES = {
   'both-guard': ({ a, b, man, takes }: { a: number; b: number; man: number; takes: number }, t: Teller) =>
     `${t.theirs(a)} and ${t.theirs(b)} both guard ${t.ours(man)}: ${t.theirs(b)} takes ${t.ours(takes)}.`,
   'no-man': ({ who, takes }: { who: number; takes: number }, t: Teller) =>
-    `${t.theirs(who)} has no man: ${t.he} takes ${t.ours(takes)}.`,
+    `${t.theirs(who)} has no ${t.man}: ${t.he} takes ${t.ours(takes)}.`,
   'screen-gone': ({ does }: { does: string }) =>
     `A coverage is kept for a screen that is no longer in the play (${does}): it is left out.`,
   'no-screen-coverage': ({ does, by }: { does: string; by: PlayerId }) =>

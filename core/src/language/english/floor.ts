@@ -44,36 +44,36 @@ export const FLOOR_SENTENCES = {
   'screen-angle': ({ a, b, degrees }: Two & { degrees: number }) =>
     `${a}'s back is ${Math.round(degrees)}° off the way ${b} goes.`,
   'screen-wide': ({ a, b, feet }: Two & { feet: number }, t: Teller) =>
-    `${b} passes ${t.about(feet)} wide of ${a}: ${t.his} man slips through.`,
+    `${b} passes ${t.about(feet)} wide of ${a}: ${t.his} ${t.man} slips through.`,
   'screen-unused': ({ a, b }: Two) => `Nobody uses ${a}'s screen: ${b} comes no nearer.`,
   'pass-long': ({ a, b, feet, safe }: Two & { feet: number; safe: number }, t: Teller) =>
     `${a}'s pass to ${b} is ${t.about(feet)}; at this level ${t.about(safe)} is safe.`,
   'pass-early': ({ who, early }: One & { early: number }, t: Teller) =>
     `The ball is there ${t.seconds(early)} before ${who}.`,
   'pass-late': ({ who, late }: One & { late: number }, t: Teller) =>
-    `${who} waits ${t.seconds(late)} for the ball: ${t.his} man is back by then.`,
-  'entry-angle': ({ a, b, across }: Two & { across: boolean }) =>
-    `${a} feeds ${b} ${across ? 'from the other side' : 'from above the key'}: the wing gives the angle past a man in front.`,
+    `${who} waits ${t.seconds(late)} for the ball: ${t.his} ${t.man} is back by then.`,
+  'entry-angle': ({ a, b, across }: Two & { across: boolean }, t: Teller) =>
+    `${a} feeds ${b} ${across ? 'from the other side' : 'from above the key'}: the wing gives the angle past a ${t.man} in front.`,
   crowded: ({ a, b, feet }: Two & { feet: number }, t: Teller) =>
-    `${a} and ${b} are ${t.about(feet)} apart: one man guards both.`,
+    `${a} and ${b} are ${t.about(feet)} apart: one ${t.man} guards both.`,
   'drive-open-side': ({ who }: One) => `${who} drives to an open side: no help stands there.`,
   'drive-gap': (
     { who, side, to, feet }: One & { side: 'left' | 'right'; to: PlayerId; feet: number },
     t: Teller,
   ) =>
-    `${who} drives ${side} into a single gap: ${to} is ${t.about(feet)} along, ${t.his} man a step from helping.`,
+    `${who} drives ${side} into a single gap: ${to} is ${t.about(feet)} along, ${t.his} ${t.man} a step from helping.`,
   'lane-crowded': ({ who, inside }: One & { inside: readonly PlayerId[] }, t: Teller) =>
     `${t.all(inside)} ${inside.length > 1 ? 'are' : 'is'} in the lane while ${who} drives.`,
   'corner-drift': ({ who, driver, feet }: One & { driver: PlayerId; feet: number }, t: Teller) =>
     `${who} drifts ${t.about(feet)} up from the corner while ${driver} drives: the gap shrinks.`,
   overload: (_: None) => `All five are on the ball's side: their weak side can all help.`,
   standing: ({ who, seconds }: One & { seconds: number }, t: Teller) =>
-    `${who} stands for ${t.seconds(seconds)}: ${t.his} man may watch the ball.`,
+    `${who} stands for ${t.seconds(seconds)}: ${t.his} ${t.man} may watch the ball.`,
   'no-job': ({ who, from, to }: One & { from: number; to: number }) =>
     `${who} has nothing to do in frames ${from} to ${to}.`,
   'feet-on-line': ({ who }: One) => `${who}'s feet are on the line: a three for the price of a two.`,
-  rebounders: ({ count, sent }: { count: number; sent: number }) =>
-    `${count === 0 ? 'Nobody is' : count === 1 ? 'One man is' : `${count} men are`} near the boards when the shot comes off; you send ${sent}.`,
+  rebounders: ({ count, sent }: { count: number; sent: number }, t: Teller) =>
+    `${count === 0 ? 'Nobody is' : count === 1 ? `One ${t.man} is` : `${count} ${t.men} are`} near the boards when the shot comes off; you send ${sent}.`,
   'long-rebound': ({ feet }: { feet: number }, t: Teller) =>
     `A shot from ${t.about(feet)} comes off long; nobody is at the foul line for it.`,
   'zone-middle': (_: None) => 'The ball never touches the high post: a zone is beaten from its middle.',

@@ -1,9 +1,10 @@
+import { useManWord } from '../../team/team.ts';
 import { useQueryClient } from '@tanstack/react-query';
 import { FlipHorizontal2, FlipVertical2, Monitor, Redo2, Undo2 } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { useParams } from 'react-router';
 import styled from 'styled-components';
-import { captionOf } from '@corkscrew/core';
+import { againstWords, captionOf } from '@corkscrew/core';
 import { prefer, usePreferences } from '../../app/preferences.ts';
 import { useSize } from '../../app/size.ts';
 import { useUnits } from '../../app/units.ts';
@@ -88,6 +89,7 @@ function Open() {
   );
   const view = lineView(play, branch, frameId);
   const units = useUnits(view.court);
+  const man = useManWord();
   useAnalysing(play, view.line.at(-1)!.id, units, useDefence(play));
   const told = useFindings(play.id).filter((f) => f.silenced === undefined);
   const findings = told.filter(mustMend);
@@ -131,10 +133,7 @@ function Open() {
           </h1>
           {play.call?.word && <Fact label="Call" value={`“${play.call.word}”`} />}
           {play.call?.signal && <Fact more label="Hand signal" value={play.call.signal} />}
-          <Fact
-            label="Against"
-            value={play.against.map((a) => (a === 'man' ? 'Man' : a)).join(', ') || 'Any'}
-          />
+          <Fact label="Against" value={play.against.map((a) => againstWords(a, man)).join(', ') || 'Any'} />
           <Fact more label="Level" value={LEVEL_WORDS[play.level]} />
         </div>
       </TopBar>

@@ -1,12 +1,13 @@
 import {
   AGAINST,
+  againstWords,
   LIMITS,
   lineThrough,
+  type PlayerId,
   PLAYERS,
   readPlay,
   rotateNumbers,
   swapNumbers,
-  type PlayerId,
 } from '@corkscrew/core';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -66,6 +67,7 @@ export function PlayTab() {
   const play = useDesk((s) => s.play);
   const choice = useUnitChoice();
   const { team } = useTeam();
+  const man = team?.defaults.man;
   // The floor it is drawn on stays to be had, whatever the team has now.
   const own =
     play.court === 'custom' ? (play.customCourt ?? team?.defaults.customCourt) : team?.defaults.customCourt;
@@ -105,7 +107,7 @@ export function PlayTab() {
         <div className="chips" role="group" aria-label="Against">
           {AGAINST.map((k) => (
             <button key={k} type="button" aria-pressed={play.against.includes(k)} onClick={() => against(k)}>
-              {k === 'man' ? 'Man' : k === 'any' ? 'Any' : k}
+              {againstWords(k, man)}
             </button>
           ))}
         </div>

@@ -11,7 +11,7 @@ import { useEffect } from 'react';
 import { create } from 'zustand';
 import { lineInTime } from '../../questions/lines.ts';
 import { questions } from '../../questions/questions.ts';
-import { useTeaching } from '../../team/team.ts';
+import { useManWord, useTeaching } from '../../team/team.ts';
 
 interface Analysis {
   readonly play: Play | null;
@@ -36,13 +36,14 @@ const useStore = create<Analysis>(() => ({
 /** Has a line walked through whenever it or the defence changes. One instance on the desk. */
 export function useAnalysing(play: Play, leaf: string, units: Units, defence: Defence | null): void {
   const { own: teaching } = useTeaching();
+  const man = useManWord();
   useEffect(() => {
     const start = performance.now();
-    const key = [contentOf(play), leaf, units, contentOf(teaching), contentOf(defence)].join(' ');
+    const key = [contentOf(play), leaf, units, man, contentOf(teaching), contentOf(defence)].join(' ');
     useStore.setState({ stale: true });
     const asked = questions.ask(
       'line',
-      { play, leaf, ...lineInTime(play, leaf), units, teaching, defence },
+      { play, leaf, ...lineInTime(play, leaf), units, man, teaching, defence },
       {
         key,
         priority: 'now',
@@ -62,7 +63,7 @@ export function useAnalysing(play: Play, leaf: string, units: Units, defence: De
       () => undefined,
     );
     return asked.cancel;
-  }, [play, leaf, units, teaching, defence]);
+  }, [play, leaf, units, man, teaching, defence]);
 }
 
 const NONE: readonly Finding[] = [];

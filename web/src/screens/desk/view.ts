@@ -3,8 +3,9 @@ import { useCallback, useMemo, useState } from 'react';
 import { usePhone } from '../../app/size.ts';
 import { usePreferences } from '../../app/preferences.ts';
 
-/** A phone's court fills its width: nothing is left around it to draw on. */
+/** A phone's court fills its width: nothing is left around it, unless somebody stands out of bounds. */
 const PHONE: Scale = { ...DESK, margin: 1.5 };
+const PHONE_OUTSIDE: Scale = { ...DESK, margin: 5.5 };
 /** Bodies shrink with the floor no further than their numbers can be read. */
 const LEAST_MARK = 0.93;
 /** Sizes are told apart in steps of this share, so that a window being dragged does not draw anew at every pixel. */
@@ -15,7 +16,7 @@ const STEP = 0.02;
  * unit of the drawing is a pixel of the screen, so that words and what can be hit keep their size; where it is large
  * all of it grows.
  */
-export function useCourtScale(): {
+export function useCourtScale(outside: boolean): {
   readonly scale: Scale;
   readonly idle: boolean;
   /** Goes to the court, to see how much room it has. */
@@ -23,7 +24,7 @@ export function useCourtScale(): {
 } {
   const phone = usePhone();
   const { down, mirrored } = usePreferences();
-  const whole = phone ? PHONE : DESK;
+  const whole = !phone ? DESK : outside ? PHONE_OUTSIDE : PHONE;
   const [fit, setFit] = useState(1);
   const room = useCallback(
     (svg: SVGSVGElement | null) => {

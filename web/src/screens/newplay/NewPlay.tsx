@@ -1,4 +1,4 @@
-import { AGAINST, edit, LIMITS, newPlay, readPlay, type EditResult } from '@corkscrew/core';
+import { AGAINST, againstInFull, edit, type EditResult, LIMITS, newPlay, readPlay } from '@corkscrew/core';
 import { PREVIEW } from '@corkscrew/diagram';
 import { useQuery } from '@tanstack/react-query';
 import { nanoid } from 'nanoid';
@@ -96,7 +96,9 @@ export default function NewPlay() {
   return (
     <>
       <TopBar room={null}>
-        <h1 style={{ fontSize: 27, fontWeight: 740, fontStretch: '70%', lineHeight: 1, marginLeft: 94 }}>
+        <h1
+          style={{ fontSize: 27, fontWeight: 740, fontStretch: '70%', lineHeight: 1, whiteSpace: 'nowrap' }}
+        >
           New play
         </h1>
       </TopBar>
@@ -155,9 +157,7 @@ export default function NewPlay() {
           <Choice
             label="Against"
             value={setting.against?.[0] ?? 'man'}
-            options={AGAINST.map(
-              (k) => [k, k === 'man' ? 'Man to man' : k === 'any' ? 'Any defence' : `A ${k}`] as const,
-            )}
+            options={AGAINST.map((k) => [k, againstInFull(k, team?.defaults.man)] as const)}
             onChange={(against) => choose({ against: [against] })}
           />
           <WhoHasIt ball={setting.ball} onChoose={(ball) => choose({ ball })} />

@@ -1,4 +1,13 @@
-import { courtFor, LIMITS, readPlay, startState, walkFrame, type PlayRow } from '@corkscrew/core';
+import { useManWord } from '../../team/team.ts';
+import {
+  againstWords,
+  courtFor,
+  LIMITS,
+  type PlayRow,
+  readPlay,
+  startState,
+  walkFrame,
+} from '@corkscrew/core';
 import { Ellipsis, Split } from 'lucide-react';
 import { lazy, memo, Suspense, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -103,13 +112,14 @@ export const Card = memo(function Card({
   const [open, setOpen] = useState(false);
   const button = useRef<HTMLButtonElement>(null);
   const { summary: s } = row;
+  const man = useManWord();
   const picture = useMemo(() => {
     const read = readPlay(row.card);
     if (!read.ok) return null;
     const card = read.play;
     return { court: courtFor(card), walk: walkFrame(startState(card), card.frames[0]!) };
   }, [row.card]);
-  const against = s.against.map((a) => (a === 'man' ? 'Man' : a)).join(', ');
+  const against = s.against.map((a) => againstWords(a, man)).join(', ');
   return (
     <Box>
       {!renaming && !trash && <Link className="open" to={`/plays/${row.id}`} aria-label={`Open ${s.name}`} />}

@@ -1,4 +1,5 @@
-import { alignmentByKey, type PlayRow } from '@corkscrew/core';
+import { useManWord } from '../../team/team.ts';
+import { againstWords, alignmentByKey, type PlayRow } from '@corkscrew/core';
 import styled from 'styled-components';
 import { Choice } from '../../ui/Choice.tsx';
 import { Toggle } from '../../ui/controls.tsx';
@@ -68,6 +69,7 @@ export function FilterBar({
   trash: boolean;
   onTrash: (t: boolean) => void;
 }) {
+  const man = useManWord();
   const counts = new Map<string, number>();
   const alignments = new Map<string, number>();
   for (const p of all) {
@@ -89,7 +91,7 @@ export function FilterBar({
               aria-pressed={filter.against === key}
               onClick={() => onChange({ ...filter, against: key })}
             >
-              {key === 'man' ? 'Man' : key}
+              {againstWords(key, man)}
               <i>{n}</i>
             </button>
           ))}

@@ -67,6 +67,9 @@ const Empty = styled.div`
 `;
 const CARD = 172;
 const ROW = 218;
+/** Below this width a shelf's head stands above its plays, this high; pixels. */
+const NARROW = 560;
+const HEAD = 58;
 
 interface ShelvesProps {
   rows: readonly PlayRow[];
@@ -81,19 +84,21 @@ interface ShelvesProps {
 const SET: Scale = { ppf: 2.05, mark: 0.5, margin: 0.5, depth: 31 };
 const floor = courtFor({ court: 'nfhs' });
 
+const many = (count: number): string => (count === 1 ? '1 play' : `${count} plays`);
+
 /** What a shelf is: its name, in words, as a set of five. */
-function Head({ shelf: { title, words, count, alignment } }: { shelf: Shelf }) {
+function Head({ shelf: { title, words, count, alignment }, picture }: { shelf: Shelf; picture: boolean }) {
   const known = alignment ? alignmentByKey(alignment) : undefined;
   return (
     <div className="head">
       <h2 title={title}>{title}</h2>
-      <p>{words}</p>
-      {known && (
+      <p>{picture ? words : `${words}${words && ' · '}${many(count)}`}</p>
+      {picture && known && (
         <div className="set">
           <Picture scene={setScene(floor, alignmentPlaces(floor, known), SET)} />
         </div>
       )}
-      <span className="count">{count === 1 ? '1 play' : `${count} plays`}</span>
+      {picture && <span className="count">{many(count)}</span>}
     </div>
   );
 }
@@ -109,14 +114,18 @@ export function Shelves({ rows, sort, loading, trash, any, error, onAct }: Shelv
     return () => seen.disconnect();
   }, []);
   const perLine = Math.max(2, Math.floor((width - 28 + 10) / CARD));
-  const lines = useMemo(() => shelve(rows, perLine, sort), [rows, perLine, sort]);
+  const heads = width < NARROW ? 'above' : 'beside';
+  const lines = useMemo(() => shelve(rows, perLine, sort, heads), [rows, perLine, sort, heads]);
+  const alone = (i: number): boolean => heads === 'above' && lines[i]?.[0]?.is === 'shelf';
   const virtual = useVirtualizer({
     count: lines.length,
     getScrollElement: () => box.current,
-    estimateSize: () => ROW,
+    estimateSize: (i) => (alone(i) ? HEAD : ROW),
     overscan: 2,
     useFlushSync: false,
   });
+  // Sizes that were kept are of other lines when heads move.
+  useEffect(() => virtual.measure(), [virtual, lines]);
   return (
     <Scroll ref={box} aria-label="Plays">
       {error && (
@@ -146,15 +155,15 @@ export function Shelves({ rows, sort, loading, trash, any, error, onAct }: Shelv
               className="row"
               style={{
                 transform: `translateY(${v.start + 12}px)`,
-                height: ROW,
-                gridTemplateColumns: `repeat(${perLine}, minmax(0, 1fr))`,
+                height: alone(v.index) ? HEAD : ROW,
+                gridTemplateColumns: alone(v.index) ? 'minmax(0, 1fr)' : `repeat(${perLine}, minmax(0, 1fr))`,
               }}
             >
               {line.map((cell, i) =>
                 cell.is === 'play' ? (
                   <Card key={cell.play.id} row={cell.play} one={cell.one} trash={trash} onAct={onAct} />
                 ) : cell.is === 'shelf' ? (
-                  <Head key={cell.shelf.title} shelf={cell.shelf} />
+                  <Head key={cell.shelf.title} shelf={cell.shelf} picture={!alone(v.index)} />
                 ) : (
                   <span key={i} />
                 ),

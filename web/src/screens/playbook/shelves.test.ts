@@ -60,6 +60,13 @@ it('shelves share a line where they fit, and a long one goes on under itself', (
     ['.', 'Zebra'],
   ]);
 });
+it('where the page is narrow the head of a shelf has a line of its own', () => {
+  const found = choose([...all, row('Beta', 'box', [])], filter({}));
+  const short = shelve(found, 2, 'name', 'above').map((l) =>
+    l.map((c) => (c.is === 'play' ? c.play.id : c.is)),
+  );
+  expect(short).toEqual([['shelf'], ['Ärmel', 'Beta'], ['shelf'], ['Apple', 'Zebra']]);
+});
 it('what is alone in its kind stands on one shelf, each with the name of its kind', () => {
   const cells = shelve(choose(all, filter({})), 7, 'name')[0]!;
   expect(lines(choose(all, filter({})), 7, 'name')).toEqual([

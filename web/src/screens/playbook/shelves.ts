@@ -96,10 +96,15 @@ function shelvesOf(rows: readonly PlayRow[], by: 'name' | 'series'): { shelf: Sh
 
 /**
  * Puts plays on shelves, by alignment or by series, in lines of so many cells of one size. A shelf's head is a cell
- * before its plays; shelves share a line where they fit, and a long one goes on under itself. In another order there
- * are no shelves.
+ * before its plays; shelves share a line where they fit, and a long one goes on under itself. Where the page is narrow
+ * the head has a line of its own above them. In another order there are no shelves.
  */
-export function shelve(rows: readonly PlayRow[], perLine: number, sort: Filter['sort']): Cell[][] {
+export function shelve(
+  rows: readonly PlayRow[],
+  perLine: number,
+  sort: Filter['sort'],
+  heads: 'beside' | 'above' = 'beside',
+): Cell[][] {
   if (sort !== 'name' && sort !== 'series')
     return chunks(
       rows.map((play): Cell => ({ is: 'play', play, one: null })),
@@ -114,6 +119,10 @@ export function shelve(rows: readonly PlayRow[], perLine: number, sort: Filter['
       one: alone ? nameOf(play, sort) || null : null,
     }));
     const head: Cell = { is: 'shelf', shelf };
+    if (heads === 'above') {
+      lines.push([head], ...chunks(cells, perLine));
+      continue;
+    }
     const last = lines.at(-1);
     if (last && last.length + 1 + cells.length <= perLine) last.push(head, ...cells);
     else

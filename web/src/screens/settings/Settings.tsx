@@ -1,4 +1,4 @@
-import { type Defaults } from '@corkscrew/core';
+import { againstInFull, type Defaults, MAN_WORDS } from '@corkscrew/core';
 import { useEffect } from 'react';
 import { useLocation } from 'react-router';
 import styled from 'styled-components';
@@ -84,6 +84,12 @@ export default function Settings() {
               value={team?.name ?? ''}
               max={200}
               onDone={(name) => name.trim() && change({ name: name.trim() })}
+            />
+            <Choice
+              label="We say"
+              value={defaults.man ?? 'man'}
+              options={MAN_WORDS.map((word) => [word, againstInFull('man', word).toLowerCase()] as const)}
+              onChange={(man) => start({ man })}
             />
           </div>
         </section>

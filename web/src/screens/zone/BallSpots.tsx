@@ -54,6 +54,33 @@ const Box = styled.section`
     line-height: 1.3;
     color: var(--ink-2);
   }
+  svg {
+    max-width: 100%;
+    height: auto;
+  }
+  @media (max-width: 1279px) {
+    button {
+      grid-template-columns: 84px minmax(0, 1fr);
+    }
+  }
+  /* Beside each other above the court. */
+  @media (max-width: 1023px) {
+    grid-auto-flow: column;
+    grid-auto-columns: minmax(112px, 1fr);
+    border-right: 0;
+    border-bottom: 1px solid var(--rule);
+    padding: 6px;
+    h2 {
+      display: none;
+    }
+    button {
+      grid-template-columns: minmax(0, 1fr);
+      align-content: start;
+      border-left: 0;
+      border-bottom: 3px solid transparent;
+      padding: 6px;
+    }
+  }
 `;
 
 const SPOTS_OF: readonly (readonly [SpotKey, string])[] = [

@@ -3,6 +3,7 @@ import styled from 'styled-components';
 /** Court between ball spots and setting; one below the other on a phone. */
 export const Page = styled.div`
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   grid-template-rows: 60px minmax(0, 1fr);
   height: 100vh;
   height: 100dvh;
@@ -20,6 +21,7 @@ export const Page = styled.div`
   }
   main {
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     grid-template-rows: 42px minmax(0, 1fr) auto;
     background: var(--sheet);
     min-width: 0;
@@ -47,6 +49,7 @@ export const Page = styled.div`
   }
   .courts {
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     grid-auto-rows: minmax(0, 1fr);
     min-height: 0;
     gap: 8px;
@@ -54,7 +57,7 @@ export const Page = styled.div`
   }
   figure {
     display: grid;
-    grid-template-rows: minmax(0, 1fr) auto;
+    grid-template: minmax(0, 1fr) auto / minmax(0, 1fr);
     min-height: 0;
     min-width: 0;
   }
@@ -105,32 +108,40 @@ export const Page = styled.div`
     gap: 4px;
     align-items: center;
   }
-  @media (max-width: 1000px) {
+  @media (max-width: 1279px) {
     .columns {
-      grid-template-columns: minmax(0, 1fr) 300px;
-    }
-    .columns > :first-child {
-      display: none;
-    }
-  }
-  @media (max-width: 700px) {
-    .columns {
-      display: block;
-      overflow: auto;
+      grid-template-columns: 208px minmax(0, 1fr) 280px;
     }
     main {
-      grid-template-rows: auto 76vw auto;
+      grid-template-rows: auto minmax(0, 1fr) auto;
+    }
+    .strip,
+    .head {
+      flex-wrap: wrap;
     }
     .strip {
-      flex-wrap: wrap;
       padding: 8px 14px;
     }
     .strip p {
       flex: 1 0 100%;
       white-space: normal;
     }
-    .head {
-      flex-wrap: wrap;
+    .head p {
+      flex: 1 1 220px;
+    }
+  }
+  @media (max-width: 1023px) {
+    .columns {
+      display: block;
+      overflow: auto;
+    }
+    main {
+      grid-template-rows: auto 68vw auto;
+    }
+  }
+  @media (max-width: 600px) {
+    main {
+      grid-template-rows: auto 76vw auto;
     }
     figure[data-pair] {
       grid-template: minmax(0, 1fr) auto / minmax(0, 1fr);

@@ -93,6 +93,9 @@ const Box = styled.section`
   td b {
     font-weight: 760;
   }
+  .soft td:nth-child(2) {
+    white-space: nowrap;
+  }
   .soft td:last-child {
     width: 78px;
   }
@@ -124,6 +127,11 @@ const Box = styled.section`
   .note {
     color: var(--ink-3);
     font-size: 12px;
+  }
+  @media (max-width: 1023px) {
+    border-left: 0;
+    border-top: 1px solid var(--rule);
+    overflow: visible;
   }
 `;
 

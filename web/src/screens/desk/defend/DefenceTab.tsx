@@ -1,21 +1,23 @@
+import { useManWord } from '../../../team/team.ts';
 import {
+  type AgainstView,
+  againstWords,
   asRead,
   bodyAt,
+  type Defence,
   DefenceSchema,
   defenceWords,
   MAN_PRESETS,
+  type Play,
   PLAYERS,
   playsAs,
+  type Point,
+  type Preset,
   readWords,
   stepOf,
   tell,
   teller,
   ZONE_PRESETS,
-  type AgainstView,
-  type Defence,
-  type Play,
-  type Point,
-  type Preset,
   type ZoneKey,
 } from '@corkscrew/core';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
@@ -144,6 +146,7 @@ const Box = styled.div`
 
 /** Whom the play is looked at against, how they play, and what is seen of it. */
 export function DefenceTab() {
+  const man = useManWord();
   const { play, branch, frameId } = usePick('play', 'branch', 'frameId');
   const { court, line } = lineView(play, branch, frameId);
   const units = useUnits(court);
@@ -167,7 +170,7 @@ export function DefenceTab() {
             aria-pressed={type === t}
             onClick={() => chooseType(t, t === 'zone' ? ZONE_PRESETS : MAN_PRESETS)}
           >
-            {t === 'none' ? 'Nobody' : t === 'man' ? 'Man' : 'Zone'}
+            {t === 'none' ? 'Nobody' : t === 'man' ? againstWords(t, man) : 'Zone'}
           </button>
         ))}
       </div>
@@ -193,7 +196,7 @@ export function DefenceTab() {
             <Kept defence={defence} />
           </details>
           {against?.notes.map((n) => {
-            const words = tell(n, teller({ units, women: play.women }));
+            const words = tell(n, teller({ units, women: play.women, man }));
             return (
               <p key={words} role="alert">
                 {words}

@@ -9,6 +9,10 @@ export const Row = styled.div`
   gap: 6px 12px;
   min-height: 62px;
   padding: 5px 12px;
+  /* On a tablet it wraps into two lines when a man is chosen: the court does not move for it. */
+  @media (max-width: 1023px) {
+    min-height: 106px;
+  }
   @media (min-width: 1024px) {
     flex-wrap: nowrap;
   }

@@ -1,15 +1,16 @@
 import {
+  type Court,
   edit,
+  type Finding,
+  type FrameWalk,
   holderOf,
+  inBounds,
+  type NewAction,
   placeWords,
+  type PlayerId,
   screenAngle,
   stateAt,
   walkFrame,
-  type Court,
-  type Finding,
-  type FrameWalk,
-  type NewAction,
-  type PlayerId,
 } from '@corkscrew/core';
 import {
   ballItems,
@@ -55,8 +56,8 @@ export function Stage({ findings }: { findings: readonly Finding[] }) {
     'shown',
   );
   const timed = useDesk((d) => d.time !== null);
-  const { scale, idle, room } = useCourtScale();
   const { court, walks, index } = lineView(s.play, s.branch, s.frameId);
+  const { scale, idle, room } = useCourtScale(walks.some((w) => anyOutside(court, w)));
   const walk = walks[index]!;
   const still = !timed && !s.running;
   const resting = restingBodies(court, walk.before, scale);
@@ -131,6 +132,10 @@ export function Stage({ findings }: { findings: readonly Finding[] }) {
     </HalfCourt>
   );
 }
+
+/** Somebody stands out of bounds in a frame. */
+const anyOutside = (court: Court, walk: FrameWalk): boolean =>
+  Object.values(walk.before.places).some((p) => !inBounds(court, p));
 
 /** A man who is reached by Tab is chosen, unless a verb waits for one. */
 function focusMan(id: PlayerId): void {

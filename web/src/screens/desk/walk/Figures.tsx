@@ -89,7 +89,8 @@ const Box = styled.section`
     border-top: 1px solid var(--rule);
   }
 `;
-const WIDTH = 120;
+/** Shares of its width that a figure's line leaves free at both ends, so that the marks there are whole; percent. */
+const EDGE = 4;
 
 const lookWords = (l: TimedLook): string =>
   l.kind === 'shot' ? `${l.player} shoots` : l.kind === 'pass' ? `${l.player} catches` : `${l.player} drives`;
@@ -182,16 +183,19 @@ function Strip({
   const [low = 0, high = 1] = extent([...others, ...(own === null ? [] : [own])]);
   const x = scaleLinear()
     .domain(low === high ? [low - 1, high + 1] : [low, high])
-    .range([5, WIDTH - 5]);
+    .range([EDGE, 100 - EDGE]);
+  const at = (v: number): string => `${x(v)}%`;
   return (
-    <svg viewBox={`0 0 ${WIDTH} 16`} preserveAspectRatio="none" aria-hidden="true">
-      <path d={`M0 8H${WIDTH}`} stroke="var(--rule)" />
+    <svg aria-hidden="true">
+      <line x1="0" x2="100%" y1={8} y2={8} stroke="var(--rule)" />
       {others.map((v, i) => (
-        <path key={i} d={`M${x(v)} 5v6`} stroke="var(--rule-2)" />
+        <line key={i} x1={at(v)} x2={at(v)} y1={5} y2={11} stroke="var(--rule-2)" />
       ))}
-      {middle !== undefined && <path d={`M${x(middle)} 1v14`} stroke="var(--rule-2)" strokeWidth={1.5} />}
+      {middle !== undefined && (
+        <line x1={at(middle)} x2={at(middle)} y1={1} y2={15} stroke="var(--rule-2)" strokeWidth={1.5} />
+      )}
       {own !== null && (
-        <circle cx={x(own)} cy={8} r={4} fill="var(--ink)" stroke="var(--desk)" strokeWidth={1.5} />
+        <circle cx={at(own)} cy={8} r={4} fill="var(--ink)" stroke="var(--desk)" strokeWidth={1.5} />
       )}
     </svg>
   );

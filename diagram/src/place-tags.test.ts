@@ -10,7 +10,7 @@ const covers = (t: Tag, p: { x: number; y: number }): boolean =>
 describe('tags beside screens', () => {
   it('stands under its screen when nothing is there', () => {
     expect(placeTags([{ at: { x: 300, y: 200 }, text: 'trail' }], [], SIZE)).toEqual([
-      { text: 'trail', c: { x: 300, y: 231 }, width: 50 },
+      { text: 'trail', c: { x: 300, y: 231 }, width: 50, height: TALL },
     ]);
   });
   it('steps aside for a man, for another tag, and for the edge of the drawing', () => {
