@@ -80,7 +80,7 @@ export const DESK: Scale = { ppf: 12.5, mark: 1, margin: 4, depth: 35, foot: 0.5
 export const THUMB: Scale = { ppf: 2.9, mark: 0.5, margin: 1, depth: 33 };
 
 /** The same for a picture with somebody out of bounds, with room to stand there. */
-export const THUMB_WIDE: Scale = { ppf: 2.6, mark: 0.47, margin: 4, depth: 31 };
+export const THUMB_WIDE: Scale = { ppf: 2.45, mark: 0.47, margin: 5.6, depth: 30 };
 /** A picture to look at before drawing: no handles, larger bodies. */
 export const PREVIEW: Scale = { ppf: 5.6, mark: 0.8, margin: 1.5, depth: 33 };
 

@@ -93,6 +93,15 @@ export async function run(): Promise<void> {
     await present.getByRole('main').waitFor();
     await shot(present, 'present');
     await shot(await open('/plays/new'), 'new-play');
+    await shot(await open('/settings'), 'settings');
+    const read = await open('/plays/demo-horns-lantern');
+    await read.getByTestId('rung-2').click();
+    await read.keyboard.press('a');
+    await read.getByRole('group', { name: 'What do they do?' }).waitFor();
+    await shot(read, 'desk-read');
+    const tablet = await open('/plays/demo-horns-lantern', { width: 820, height: 1180 });
+    await tablet.getByTestId('rung-2').click();
+    await shot(tablet, 'desk-tablet');
     await shot(await open('/plays', { width: 390, height: 844 }), 'playbook-phone');
     await shot(await open('/plays/demo-horns-lantern', { width: 390, height: 844 }), 'desk-phone');
   } finally {

@@ -22,7 +22,7 @@ export function walkThroughPage(): string {
     'Corkscrew goes through every line of a play, ten times a second, and tells what it sees: with the figures,',
     'the players, the place and the time, and how to mend it where that is plain. Click a sentence and the court',
     'goes to that instant. Anything may be left as it is: give a reason, and it stays silent until its cause',
-    'changes. Your team’s own limits are set in the walk-through, under “What we teach”.',
+    'changes. Your team’s own limits are in the settings, under “What we teach”.',
     '',
     'Four degrees: **illegal**, **breaks the play**, **costs an advantage**, **good to know**. Rule-book limits',
     'are quoted from memory: your league’s book decides. Figures marked common practice differ between schools.',

@@ -139,16 +139,44 @@ const TABS = [
 ] as const;
 type TabId = (typeof TABS)[number][0];
 
-/** The part of the panel that was looked at last: on the way back from another room it is still open. */
-const usePanel = create<{ readonly tab: TabId }>(() => ({ tab: 'frame' }));
-const showTab = (tab: TabId): void => usePanel.setState({ tab });
+interface Open {
+  readonly tab: TabId;
+  /** What stands beside it where there is room for two. */
+  readonly second: TabId;
+}
+/** The parts of the panel that were looked at last: on the way back from another room they are still open. */
+const usePanel = create<Open>(() => ({ tab: 'frame', second: 'walk' }));
+/** Opens a part; where the other half shows it already the two change places. */
+const show = (half: keyof Open, tab: TabId): void =>
+  usePanel.setState(({ tab: first, second }) => {
+    const other = half === 'tab' ? second : first;
+    const now = half === 'tab' ? first : second;
+    const next = { [half]: tab } as Partial<Open>;
+    return other === tab ? { ...next, [half === 'tab' ? 'second' : 'tab']: now } : next;
+  });
+const Two = styled.div`
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  min-height: 0;
+  > * {
+    min-width: 0;
+  }
+`;
 
 /** What stands beside the court: this frame, what breaks, the defence, and the play as a whole. */
 export function Panel({ size }: { size: Size }) {
   const findings = useFindings(useDesk((s) => s.play.id)).filter((f) => f.silenced === undefined);
   const [open, setOpen] = useState<TabId | null>(null);
-  const tab = usePanel((p) => p.tab);
-  if (size === 'wide') return <All findings={findings} tab={tab} onTab={showTab} />;
+  const { tab, second } = usePanel();
+  const first = <All findings={findings} tab={tab} onTab={(t) => show('tab', t)} />;
+  if (size === 'wide') return first;
+  if (size === 'large')
+    return (
+      <Two>
+        {first}
+        <All id="panel-2" findings={findings} tab={second} onTab={(t) => show('second', t)} />
+      </Two>
+    );
   if (open)
     return (
       <Over data-size={size} data-over>
@@ -224,20 +252,22 @@ const Over = styled.div`
 `;
 
 function All({
+  id = 'panel',
   findings,
   tab,
   onTab,
   onClose,
 }: {
+  id?: string;
   findings: readonly Finding[];
   tab: TabId;
   onTab: (tab: TabId) => void;
   onClose?: () => void;
 }) {
   return (
-    <Box id="panel" selectedKey={tab} onSelectionChange={(key) => onTab(key as TabId)}>
+    <Box id={id} selectedKey={tab} onSelectionChange={(key) => onTab(key as TabId)}>
       <div className="head">
-        <TabList aria-label="Beside the court" className="tabs">
+        <TabList aria-label={id === 'panel' ? 'Beside the court' : 'And beside that'} className="tabs">
           {TABS.map(([id, words]) => (
             <Tab key={id} id={id} className="tab">
               {words}

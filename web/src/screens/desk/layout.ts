@@ -76,6 +76,9 @@ export const Columns = styled.div`
   @media (min-width: 1600px) {
     grid-template-columns: 256px minmax(0, 1fr) 400px;
   }
+  @media (min-width: 1680px) {
+    grid-template-columns: 256px minmax(0, 1fr) 680px;
+  }
   @media (max-width: 1279px) {
     grid-template-columns: 208px minmax(0, 1fr) 42px;
   }
