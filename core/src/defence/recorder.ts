@@ -1,4 +1,4 @@
-import { SEATS, type Five, type None, type Seat } from '../geometry/five.ts';
+import { type Five, next, type None, type Seat } from '../geometry/five.ts';
 import type { Track } from '../motion/timeline.ts';
 import type { Blocked, Defended, DefenceEvent } from './defended.ts';
 import { onRails, type Moving, type Rails } from './rails.ts';
@@ -50,7 +50,7 @@ export class Recorder {
 
   record(w: Bodies): void {
     const from = w.k * 5;
-    for (const d of SEATS) {
+    for (let d: Seat = 0; d < 5; d = next(d)) {
       const i = from + d;
       this.x[i] = w.px[d];
       this.y[i] = w.py[d];
@@ -59,7 +59,7 @@ export class Recorder {
       this.guards[i] = w.man[d];
       this.attends[i] = w.attends[d];
       this.held[i] = Math.max(0, w.hitUntil[d] - w.t) * (1 - w.hitKeeps[d]);
-      for (const j of SEATS) this.through(w, j, d);
+      for (let j: Seat = 0; j < 5; j = next(j)) this.through(w, j, d);
     }
   }
 
@@ -117,7 +117,7 @@ export class Recorder {
     const y = new Float64Array(n);
     const facing = new Float64Array(n);
     for (let k = 0; k < rails.steps; k++)
-      for (const b of SEATS) {
+      for (let b: Seat = 0; b < 5; b = next(b)) {
         const a = k * 10 + b;
         const i = k * 5 + b;
         x[a] = rails.x[i]!;

@@ -6,6 +6,12 @@ export const NONE: None = -1;
 /** All five, in their order. */
 export const SEATS: readonly Seat[] = [0, 1, 2, 3, 4];
 
+/**
+ * The next man of the five, for a loop that goes on while the seat is under 5: where a simulation goes round them
+ * thousands of times, an iterator would cost a third more.
+ */
+export const next = (seat: Seat): Seat => (seat + 1) as Seat;
+
 /** A figure a man; written in place. */
 export interface Five<T extends number = number> extends Iterable<T> {
   0: T;
@@ -19,9 +25,12 @@ export interface Five<T extends number = number> extends Iterable<T> {
 export const five = <T extends number = number>(value: T | 0 = 0): Five<T> =>
   new Float64Array(5).fill(value) as unknown as Five<T>;
 
+/** Five small whole numbers: seats, indices, flags. */
+export const fiveSmall = <T extends number = number>(value: T | 0 = 0): Five<T> =>
+  new Int8Array(5).fill(value) as unknown as Five<T>;
+
 /** Five figures, each by its seat. */
-export function fiveOf<T extends number>(of: (seat: Seat) => T): Five<T> {
-  const out = five<T>();
+export function fiveOf<T extends number>(of: (seat: Seat) => T, out: Five<T> = five<T>()): Five<T> {
   for (const seat of SEATS) out[seat] = of(seat);
   return out;
 }

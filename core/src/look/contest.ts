@@ -1,4 +1,4 @@
-import { SEATS } from '../geometry/five.ts';
+import { next, type Seat } from '../geometry/five.ts';
 import type { Defended } from '../defence/defended.ts';
 
 /** How a defender gets to a shot: feet, seconds, shares (from memory of common practice). */
@@ -90,7 +90,7 @@ export function contest(d: Defended, s: Shot, out: Contest): Contest {
   const shotX = s.x;
   const shotY = s.y - rails.court.rimY;
   const far = Math.sqrt(shotX * shotX + shotY * shotY) || 1e-9;
-  for (const i of SEATS) {
+  for (let i: Seat = 0; i < 5; i = next(i)) {
     const now = s.k * 5 + i;
     const his = d.guards[now] === s.player || d.attends[now] === s.player;
     const react = s.seen + (his ? 0 : CONTEST.notHis * man.react);

@@ -1,4 +1,4 @@
-import { SEATS } from '../geometry/five.ts';
+import { next, type Seat } from '../geometry/five.ts';
 import type { Defended } from '../defence/defended.ts';
 import { CONTEST, timeFor } from './contest.ts';
 
@@ -56,7 +56,7 @@ export function lane(
   const last = kind === 'lob' ? length - 1 : length - LANE.short;
   let press = 0;
   let near = 0;
-  for (const i of SEATS) {
+  for (let i: Seat = 0; i < 5; i = next(i)) {
     const px = d.x[at + i]! - a.x;
     const py = d.y[at + i]! - a.y;
     const from = Math.sqrt(px * px + py * py);

@@ -1,4 +1,4 @@
-import { SEATS } from '../geometry/five.ts';
+import { next, type Seat } from '../geometry/five.ts';
 import type { Defended } from '../defence/defended.ts';
 import { WINDUP } from '../motion/level.ts';
 import { CONTEST, contest, timeFor, type Contest, type Shot } from './contest.ts';
@@ -214,7 +214,7 @@ function nearestNow(
   let feet = Infinity;
   let nearest = -1;
   let contestIn = Infinity;
-  for (const i of SEATS) {
+  for (let i: Seat = 0; i < 5; i = next(i)) {
     const at = k * 5 + i;
     const dx = to.x - d.x[at]!;
     const dy = to.y - d.y[at]!;
@@ -284,7 +284,7 @@ function byPass(w: Work, d: Defended, k: number, player: number, kind: PassKind,
 
 /** A lob over a man who fronts is aimed beyond the receiver, away from the passer and to the rim. */
 function overTheTop({ from, to, target }: Work, d: Defended, k: number, player: number): void {
-  for (const i of SEATS) {
+  for (let i: Seat = 0; i < 5; i = next(i)) {
     const at = k * 5 + i;
     if (d.guards[at] !== player) continue;
     const gx = d.x[at]! - to.x;

@@ -1,4 +1,4 @@
-import { NONE, SEATS, type Seat } from '../geometry/five.ts';
+import { next, NONE, type Seat, SEATS } from '../geometry/five.ts';
 import { PLAYERS, type PlayerId } from '../alignment/library.ts';
 import type { Blocked, Defended, DefenceEvent } from '../defence/defended.ts';
 import type { Plan } from '../defence/plan.ts';
@@ -113,7 +113,7 @@ function floorAt(d: Defended, k: number, f: Floor): Floor {
   f.players = 5;
   const t = k * rails.dt;
   f.sealing = 0;
-  for (const j of SEATS) {
+  for (let j: Seat = 0; j < 5; j = next(j)) {
     const { x, y } = onRails(rails, k, j, his);
     f.ox[j] = x;
     f.oy[j] = y;

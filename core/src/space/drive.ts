@@ -1,4 +1,4 @@
-import { NONE, SEATS, type None, type Seat } from '../geometry/five.ts';
+import { next, NONE, type None, type Seat } from '../geometry/five.ts';
 import type { Point } from '../geometry/vec.ts';
 import type { Floor } from './floor.ts';
 import { SPACE, travel } from './times.ts';
@@ -42,7 +42,8 @@ export function driveAlong(f: Floor, way: readonly Point[]): Drive {
       const y = a.y + (b.y - a.y) * k;
       const t = travel(feet + s, drive, drivePush);
       if (feet + s < FREE) continue;
-      for (const d of SEATS) if (bodyAt(f, d, x, y) <= t) return { feet: feet + s, place: { x, y }, by: d };
+      for (let d: Seat = 0; d < 5; d = next(d))
+        if (bodyAt(f, d, x, y) <= t) return { feet: feet + s, place: { x, y }, by: d };
     }
     feet += length;
     a = b;

@@ -1,6 +1,6 @@
 import type { Point } from '../geometry/vec.ts';
 import type { Court } from '../court/court.ts';
-import { five, NONE, SEATS, type Five, type None, type Seat } from '../geometry/five.ts';
+import { five, type Five, next, NONE, type None, type Seat, SEATS } from '../geometry/five.ts';
 import type { LevelRecord } from '../motion/level.ts';
 
 /** The floor at one instant, as the questions of space ask for it: who is where, and who is held up. Feet, seconds. */
@@ -44,7 +44,7 @@ export const floorOf = (court: Court, level: LevelRecord): Floor => ({
 /** Puts attackers on a floor, in their order, no more than five. */
 export function putAttackers(f: Floor, places: readonly Point[]): void {
   f.players = Math.min(SEATS.length, places.length);
-  for (const j of SEATS) {
+  for (let j: Seat = 0; j < 5; j = next(j)) {
     const p = places[j];
     if (!p) break;
     f.ox[j] = p.x;

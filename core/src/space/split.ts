@@ -1,4 +1,4 @@
-import { NONE, SEATS, type None, type Seat } from '../geometry/five.ts';
+import { next, NONE, type None, type Seat } from '../geometry/five.ts';
 import type { Floor } from './floor.ts';
 import { shotPlace } from './shot-worth.ts';
 import { arrival, passTo, trapped, type Arrival, type Pass } from './times.ts';
@@ -54,7 +54,7 @@ function lateTo(f: Floor, j: Seat, trap: boolean): number {
 export function optionsOf(f: Floor): Option[] {
   const trap = trapped(f);
   const out: Option[] = [];
-  for (const j of SEATS) {
+  for (let j: Seat = 0; j < 5; j = next(j)) {
     if (j >= f.players) break;
     if (j === f.holder) continue;
     const late = lateTo(f, j, trap);
@@ -87,7 +87,7 @@ function guardPoint(f: Floor, j: Seat): { x: number; y: number } {
 export function worstSplit(f: Floor, options: readonly Option[] = optionsOf(f)): Split | null {
   const trap = trapped(f);
   let worst: Split | null = null;
-  for (const d of SEATS) {
+  for (let d: Seat = 0; d < 5; d = next(d)) {
     const charges = options.filter((o) => o.defender === d).map((o) => o.player);
     for (const a of charges)
       for (const b of charges) {

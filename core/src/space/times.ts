@@ -1,4 +1,4 @@
-import { NONE, SEATS, type None, type Seat } from '../geometry/five.ts';
+import { next, NONE, type None, type Seat } from '../geometry/five.ts';
 import type { Floor } from './floor.ts';
 
 /** Figures of the questions of space that are the same at every level: feet, seconds, shares (from memory). */
@@ -80,7 +80,7 @@ export function arrival(f: Floor, x: number, y: number, sealer: Seat | None, out
   const reach = reachAt(f, x, y);
   out.t = Infinity;
   out.who = 0;
-  for (const d of SEATS) {
+  for (let d: Seat = 0; d < 5; d = next(d)) {
     const ax = x - f.dx[d];
     const ay = y - f.dy[d];
     const t = react + late(f, d, x, y, sealer) + travel(Math.sqrt(ax * ax + ay * ay) - reach, run, push);
@@ -118,7 +118,7 @@ function laneMargin(f: Floor, ux: number, uy: number, from: number, to: number, 
     const qy = f.by + uy * s;
     let near = Infinity;
     let who = -1;
-    for (const d of SEATS) {
+    for (let d: Seat = 0; d < 5; d = next(d)) {
       const px = f.dx[d] - f.bx;
       const py = f.dy[d] - f.by;
       if (px * px + py * py < SPACE.press * SPACE.press) continue;
@@ -142,7 +142,7 @@ function laneMargin(f: Floor, ux: number, uy: number, from: number, to: number, 
 /** Two men this near to the passer trap him. */
 export function trapped(f: Floor): boolean {
   let near = 0;
-  for (const d of SEATS)
+  for (let d: Seat = 0; d < 5; d = next(d))
     if ((f.dx[d] - f.bx) ** 2 + (f.dy[d] - f.by) ** 2 < SPACE.press * SPACE.press) near++;
   return near >= 2;
 }

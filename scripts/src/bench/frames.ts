@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test';
 import { ms, percentile, type Row } from './row.ts';
 
 /** What a page did while it was watched. */
-interface Watched {
+export interface Watched {
   /** Milliseconds between frames, and of tasks over 50 ms. */
   readonly frames: readonly number[];
   readonly long: readonly number[];

@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react';
 import { Dialog, Heading, Modal, ModalOverlay } from 'react-aria-components';
 import styled from 'styled-components';
 import { COMMANDS, commandFor, type Where } from '../app/keymap.ts';
-import { IconButton } from './controls.tsx';
+import { IconButton } from './IconButton.tsx';
 import { keyWords } from './key-words.ts';
 
 const Overlay = styled(ModalOverlay)`

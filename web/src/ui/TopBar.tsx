@@ -3,7 +3,7 @@ import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { chooseTheme, useTheme } from '../app/theme.ts';
-import { IconButton } from './controls.tsx';
+import { Sign } from './controls.tsx';
 
 const Bar = styled.header`
   height: 60px;
@@ -102,6 +102,7 @@ export function TopBar({
   end?: ReactNode;
 }) {
   const theme = useTheme();
+  const other = theme === 'dark' ? 'Light theme' : 'Dark theme';
   return (
     <Bar>
       <nav aria-label="Rooms" data-room={room ?? undefined}>
@@ -127,16 +128,16 @@ export function TopBar({
           to="/settings"
           className="settings wide"
           aria-label="Settings"
+          title="Settings"
           {...(room === 'settings' ? { 'aria-current': 'page' as const } : {})}
         >
           <Settings size={17} />
         </Link>
-        <IconButton
-          aria-label={theme === 'dark' ? 'Light theme' : 'Dark theme'}
-          onPress={() => chooseTheme(theme === 'dark' ? 'light' : 'dark')}
-        >
-          {theme === 'dark' ? <Sun size={17} /> : <Moon size={17} />}
-        </IconButton>
+        <span title={other}>
+          <Sign aria-label={other} onPress={() => chooseTheme(theme === 'dark' ? 'light' : 'dark')}>
+            {theme === 'dark' ? <Sun size={17} /> : <Moon size={17} />}
+          </Sign>
+        </span>
       </div>
     </Bar>
   );

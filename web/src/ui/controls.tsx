@@ -1,10 +1,4 @@
-import {
-  Button as AriaButton,
-  ToggleButton as AriaToggle,
-  Tooltip,
-  TooltipTrigger,
-  type ButtonProps,
-} from 'react-aria-components';
+import { Button as AriaButton, ToggleButton as AriaToggle } from 'react-aria-components';
 import styled, { css } from 'styled-components';
 
 const control = css`
@@ -60,7 +54,8 @@ export const MainButton = styled(AriaButton)`
     border-color: var(--rule);
   }
 `;
-const Icon = styled(AriaButton)`
+/** A sign only: what it does is said aloud and, where it stands in a corner, by the browser's own hint. */
+export const Sign = styled(AriaButton)`
   ${control}
   &, &[data-disabled] {
     border-color: transparent;
@@ -72,24 +67,6 @@ const Icon = styled(AriaButton)`
     min-width: 44px;
   }
 `;
-const Tip = styled(Tooltip)`
-  padding: 5px 9px;
-  background: var(--ink);
-  color: var(--on-ink);
-  font: 640 12.5px/1.2 'Archivo Variable';
-  font-stretch: 77%;
-  max-width: 240px;
-`;
-
-/** A button that is a sign only: what it does is said aloud, and beside it when the hand rests there. */
-export function IconButton({ 'aria-label': label, ...props }: ButtonProps & { 'aria-label': string }) {
-  return (
-    <TooltipTrigger delay={500} closeDelay={60}>
-      <Icon aria-label={label} {...props} />
-      <Tip offset={4}>{label}</Tip>
-    </TooltipTrigger>
-  );
-}
 export const Toggle = styled(AriaToggle)`
   ${control}
   border-color: transparent;

@@ -1,4 +1,4 @@
-import { fillFive, five, SEATS, type Seat } from '../../geometry/five.ts';
+import { fillFive, five, next, type Seat } from '../../geometry/five.ts';
 import { BODY } from './figures.ts';
 import { knows, standing } from './steer.ts';
 import type { World } from './world.ts';
@@ -14,12 +14,12 @@ export function collide(w: World): void {
   for (let pass = 0; pass < 2; pass++) {
     fillFive(moveX, 0);
     fillFive(moveY, 0);
-    for (const d of SEATS) {
+    for (let d: Seat = 0; d < 5; d = next(d)) {
       attackers(w, d);
-      for (const e of SEATS) if (e > d) defenders(w, d, e);
+      for (let e: Seat = 0; e < 5; e = next(e)) if (e > d) defenders(w, d, e);
     }
     let moved = false;
-    for (const d of SEATS) {
+    for (let d: Seat = 0; d < 5; d = next(d)) {
       if (moveX[d] !== 0 || moveY[d] !== 0) moved = true;
       w.px[d] = w.px[d] + moveX[d];
       w.py[d] = w.py[d] + moveY[d];
@@ -29,7 +29,7 @@ export function collide(w: World): void {
 }
 
 function attackers(w: World, d: Seat): void {
-  for (const j of SEATS) {
+  for (let j: Seat = 0; j < 5; j = next(j)) {
     const his = w.now[j];
     const dx = w.px[d] - his.x;
     const dy = w.py[d] - his.y;

@@ -1,4 +1,4 @@
-import { NONE, SEATS, type None, type Seat } from '../../geometry/five.ts';
+import { next, NONE, type None, type Seat } from '../../geometry/five.ts';
 import { onRails, type Moving } from '../rails.ts';
 import { PHASE, type Context } from './context.ts';
 import { HELP, PACE } from './figures.ts';
@@ -52,7 +52,7 @@ function chooseTagger(w: World, c: Context): Seat | None {
 function bestTagger(w: World, c: Context, side: number, help: Help): Seat | None {
   let best: Seat | None = NONE;
   let bestScore = Infinity;
-  for (const d of SEATS) {
+  for (let d: Seat = 0; d < 5; d = next(d)) {
     const j = w.man[d];
     if (j === c.user || j === c.screener) continue;
     look(w, j, w.lag.off);
@@ -75,7 +75,7 @@ function chooseSplitter(w: World, c: Context, tagger: Seat): void {
   const left = w.man[tagger];
   const his = w.now[left];
   let nearest = Infinity;
-  for (const d of SEATS) {
+  for (let d: Seat = 0; d < 5; d = next(d)) {
     const j = w.man[d];
     if (d === tagger || j === c.user || j === c.screener) continue;
     const gap = (his.x - w.now[j].x) ** 2 + (his.y - w.now[j].y) ** 2;
@@ -137,7 +137,7 @@ export function driveHelp(w: World): void {
   if (!held || speed < HELP.stops || cos < 0) w.driveHelper = NONE;
   if (!held || !w.plan.driveHelp) return;
   if (speed > HELP.drives && cos > HELP.toRim) {
-    for (const d of SEATS) {
+    for (let d: Seat = 0; d < 5; d = next(d)) {
       const m = w.man[d];
       const role = w.role[m];
       if (m === j || w.busy[d] === 1 || !((w.apart >> m) & 1) || role === ROLE.twoAway) continue;
@@ -167,7 +167,7 @@ export function driveHelp(w: World): void {
 /** Neither the man on the ball nor one of a two-man coverage is before it on its way to the rim. */
 function beaten(w: World, x: number, y: number, rx: number, ry: number): boolean {
   const own = w.of[w.owner];
-  for (const d of SEATS) {
+  for (let d: Seat = 0; d < 5; d = next(d)) {
     if (d !== own && w.busy[d] === 0) continue;
     const dx = w.px[d] - x;
     const dy = w.py[d] - y;
@@ -193,7 +193,7 @@ function chooseStopper(
   let bestSpare = -Infinity;
   let low: Seat | None = NONE;
   let lowest = Infinity;
-  for (const d of SEATS) {
+  for (let d: Seat = 0; d < 5; d = next(d)) {
     if (w.man[d] === w.owner || w.busy[d] === 1) continue;
     const px = w.px[d];
     const py = w.py[d];

@@ -1,4 +1,4 @@
-import { copyFive, fillFive, NONE, SEATS } from '../../geometry/five.ts';
+import { copyFive, fillFive, next, NONE, type Seat } from '../../geometry/five.ts';
 import type { Defended, DefenceEvent } from '../defended.ts';
 import type { ManPlan } from '../plan.ts';
 import type { Rails } from '../rails.ts';
@@ -27,7 +27,7 @@ export function simulateMan(rails: Rails, plan: ManPlan): Defended {
     moveOn(w, k);
     if (k > 0) {
       intend(w, machines, events);
-      for (const d of SEATS) steer(w, d);
+      for (let d: Seat = 0; d < 5; d = next(d)) steer(w, d);
       collide(w);
     }
     out.record(w);
@@ -39,7 +39,7 @@ export function simulateMan(rails: Rails, plan: ManPlan): Defended {
 function settle(w: World): void {
   moveOn(w, 0);
   perceive(w);
-  for (const d of SEATS) {
+  for (let d: Seat = 0; d < 5; d = next(d)) {
     normal(w, d);
     w.px[d] = w.tx[d];
     w.py[d] = w.ty[d];
@@ -62,7 +62,7 @@ function intend(w: World, machines: readonly Coverage[], events: DefenceEvent[])
   fillFive(w.busy, 0);
   fillFive(w.attends, NONE);
   for (const c of w.contexts) follow(w, c, machines[c.index]!, events);
-  for (const d of SEATS) normal(w, d);
+  for (let d: Seat = 0; d < 5; d = next(d)) normal(w, d);
   driveHelp(w);
   for (const c of w.contexts) {
     const { decided } = c;

@@ -1,4 +1,4 @@
-import { SEATS, type Seat } from '../../geometry/five.ts';
+import { next, type Seat } from '../../geometry/five.ts';
 import { BODY, PACE, STEER } from './figures.ts';
 import type { World } from './world.ts';
 
@@ -101,7 +101,7 @@ function obstacles(w: World, d: Seat): void {
     round(w, d, s.sx, s.sy, BODY.roundScreen, s.nx * side, s.ny * side, side !== 0);
     if (way.detour) return;
   }
-  for (const j of SEATS) {
+  for (let j: Seat = 0; j < 5; j = next(j)) {
     const his = w.now[j];
     const own = j === w.man[d];
     const limit = own ? BODY.ownSlow : BODY.slow;
@@ -118,7 +118,7 @@ function obstacles(w: World, d: Seat): void {
 /** Out of the way of an attacker who runs at him: across that run, on the side he wanted to go to. */
 function sidestep(w: World, d: Seat): boolean {
   const { px, py } = w;
-  for (const j of SEATS) {
+  for (let j: Seat = 0; j < 5; j = next(j)) {
     if (j === w.man[d]) continue;
     const his = w.now[j];
     const { vx, vy } = his;

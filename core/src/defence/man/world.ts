@@ -1,4 +1,4 @@
-import { five, fiveOf, NONE, SEATS, type Five, type None, type Seat } from '../../geometry/five.ts';
+import { five, type Five, fiveOf, fiveSmall, next, NONE, type None, type Seat } from '../../geometry/five.ts';
 import { alongPerimeter } from '../../court/perimeter.ts';
 import { onRails, ownerAt, type Moving, type Rails } from '../rails.ts';
 import type { ManPlan } from '../plan.ts';
@@ -70,9 +70,9 @@ export function worldOf(rails: Rails, plan: ManPlan, contexts: readonly Context[
   const react = level.man.react;
   const steps = (s: number): number => Math.round((s * react) / dt);
   const owner = ownerAt(rails, 0);
-  const man = fiveOf((d) => plan.guards[d]);
-  const of = five<Seat>();
-  for (const d of SEATS) of[man[d]] = d;
+  const man = fiveOf((d) => plan.guards[d], fiveSmall<Seat>());
+  const of = fiveSmall<Seat>();
+  for (let d: Seat = 0; d < 5; d = next(d)) of[man[d]] = d;
   return {
     rails,
     plan,
@@ -95,10 +95,10 @@ export function worldOf(rails: Rails, plan: ManPlan, contexts: readonly Context[
     cap: five(),
     man,
     of,
-    forced: five(-1),
-    side: five(),
-    busy: five(),
-    attends: five<Seat | None>(NONE),
+    forced: fiveSmall(-1),
+    side: fiveSmall(),
+    busy: fiveSmall(),
+    attends: fiveSmall<Seat | None>(NONE),
     hitUntil: five(),
     hitKeeps: five(),
     felt: new Uint8Array(5 * contexts.length),
@@ -106,7 +106,7 @@ export function worldOf(rails: Rails, plan: ManPlan, contexts: readonly Context[
     owner: owner === NONE ? 0 : owner,
     bx: 0,
     by: 0,
-    role: five(),
+    role: fiveSmall(),
     apart: 0,
     sigma: five(),
     seen: { x: 0, y: 0, vx: 0, vy: 0 },
@@ -119,7 +119,7 @@ export function worldOf(rails: Rails, plan: ManPlan, contexts: readonly Context[
 export function moveOn(w: World, k: number): void {
   w.k = k;
   w.t = k * w.dt;
-  for (const j of SEATS) onRails(w.rails, k, j, w.now[j]);
+  for (let j: Seat = 0; j < 5; j = next(j)) onRails(w.rails, k, j, w.now[j]);
 }
 
 /** Looks at player j as he was `lag` steps ago, carried on by part of the speed he had; written into `seen`. */
@@ -159,7 +159,7 @@ export function perceive(w: World): void {
   w.by = seen.y;
   const bs = alongPerimeter(rails.court, AT(w.bx, w.by));
   w.apart = 0;
-  for (const j of SEATS) {
+  for (let j: Seat = 0; j < 5; j = next(j)) {
     look(w, j, w.lag.off);
     const x = seen.x;
     const y = seen.y;
@@ -176,14 +176,14 @@ export function perceive(w: World): void {
     )
       w.apart |= 1 << j;
   }
-  for (const j of SEATS) {
+  for (let j: Seat = 0; j < 5; j = next(j)) {
     if (j === w.owner) {
       role[j] = ROLE.ball;
       continue;
     }
     const s = sigma[j];
     let between = false;
-    for (const o of SEATS)
+    for (let o: Seat = 0; o < 5; o = next(o))
       if (
         o !== j &&
         o !== w.owner &&

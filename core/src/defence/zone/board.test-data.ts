@@ -1,4 +1,4 @@
-import { copyFive, NONE, SEATS, type None, type Seat } from '../../geometry/five.ts';
+import { copyFive, next, NONE, type None, type Seat } from '../../geometry/five.ts';
 import { courtFor } from '../../court/rulesets.ts';
 import { floorOf, type Floor } from '../../space/floor.ts';
 import { mapSoftness, softMap, softSpots, type SoftSpot } from '../../space/soft-spots.ts';
@@ -94,7 +94,7 @@ export function zoneBoard(s: ZoneShake): ZoneBoard {
       copyFive(f.oy, sees.y);
       f.holder = players.findIndex(([x, y]) => (x - ball[0]) ** 2 + (y - ball[1]) ** 2 < 2.25) as Seat | None;
       settled(scheme, level, sees, f.dx, f.dy);
-      for (const d of SEATS) if (sees.chases[d] !== NONE) f.delay[d] = 0.4;
+      for (let d: Seat = 0; d < 5; d = next(d)) if (sees.chases[d] !== NONE) f.delay[d] = 0.4;
       return f;
     },
     spots: (f) => softSpots(f, mapSoftness(f, softMap())),

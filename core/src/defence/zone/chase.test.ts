@@ -1,4 +1,4 @@
-import { SEATS } from '../../geometry/five.ts';
+import { next, type Seat } from '../../geometry/five.ts';
 import { describe, expect, it } from 'vitest';
 import { courtFor } from '../../court/rulesets.ts';
 import { spotPoint } from '../../court/spots.ts';
@@ -37,7 +37,7 @@ describe('a zone that chases the ball', () => {
     expect(t).toBeLessThan(4);
     expect(chase.holder).toBe(1);
     const rest = startChase(begin(scheme, 1));
-    for (const d of SEATS) {
+    for (let d: Seat = 0; d < 5; d = next(d)) {
       expect(chase.moving.x[d]).toBeCloseTo(rest.moving.x[d], 0);
       expect(chase.moving.y[d]).toBeCloseTo(rest.moving.y[d], 0);
     }

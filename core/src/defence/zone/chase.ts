@@ -1,4 +1,4 @@
-import { five, SEATS, type Five, type None, type Seat } from '../../geometry/five.ts';
+import { five, type Five, next, type None, type Seat } from '../../geometry/five.ts';
 import type { Court } from '../../court/court.ts';
 import type { Point } from '../../geometry/vec.ts';
 import { floorOf, putAttackers, type Floor } from '../../space/floor.ts';
@@ -68,7 +68,7 @@ export function startChase(start: ChaseStart): Chase {
   const ball = start.players[start.holder]!;
   settled(start.scheme, start.level, situationAt(start.players, ball, start.chases), x, y);
   const moving = movingFrom(x, y);
-  for (const d of SEATS) {
+  for (let d: Seat = 0; d < 5; d = next(d)) {
     const p = start.defenders?.[d];
     if (!p) break;
     moving.x[d] = p.x;
@@ -107,7 +107,7 @@ export function chaseFloor(chase: Chase, court: Court, t = chase.t): Floor {
   out.by = film.by[k]!;
   out.holder = film.holder[k] as Seat | None;
   putAttackers(out, chase.players);
-  for (const d of SEATS) {
+  for (let d: Seat = 0; d < 5; d = next(d)) {
     out.dx[d] = film.x[k * 5 + d]!;
     out.dy[d] = film.y[k * 5 + d]!;
   }
@@ -187,7 +187,7 @@ function step(chase: Chase): boolean {
   stepZone(moving, chase.level, chase.ball.x, chase.ball.y, DT, still);
   record(chase);
   let off = 0;
-  for (const d of SEATS)
+  for (let d: Seat = 0; d < 5; d = next(d))
     off = Math.max(off, Math.abs(moving.tx[d] - moving.x[d]), Math.abs(moving.ty[d] - moving.y[d]));
   return chase.flight !== null || chase.reads !== Infinity || chase.bumps !== null || off > 0.05;
 }

@@ -1,4 +1,4 @@
-import { five, fiveOf, NONE, SEATS, type Five, type None, type Seat } from '../../geometry/five.ts';
+import { five, type Five, fiveOf, next, NONE, type None, type Seat } from '../../geometry/five.ts';
 import type { Court } from '../../court/court.ts';
 import type { Point } from '../../geometry/vec.ts';
 import { basePlaces } from './place.ts';
@@ -24,7 +24,7 @@ export function chasedBy(
   for (const d of table.chasers) {
     if (out[d] !== NONE) continue;
     let least = Infinity;
-    for (const j of SEATS) {
+    for (let j: Seat = 0; j < 5; j = next(j)) {
       const p = players[j];
       if (!p) break;
       const far = (p.x - x[d]) ** 2 + (p.y - y[d]) ** 2;

@@ -1,4 +1,4 @@
-import { SEATS, type Seat } from '../../geometry/five.ts';
+import { next, type Seat } from '../../geometry/five.ts';
 import type { LevelRecord } from '../../motion/level.ts';
 import { DT } from '../../motion/track.ts';
 import { CORNERS, type Scheme } from './scheme.ts';
@@ -43,7 +43,7 @@ const LEAST = 0.5;
 export function slidesOf(film: Film, until: number, scheme: Scheme, level: LevelRecord): Slide[] {
   const out: Slide[] = [];
   const last = sampleAt(film, until);
-  for (const d of SEATS) {
+  for (let d: Seat = 0; d < 5; d = next(d)) {
     let began = -1;
     let feet = 0;
     let top = 0;

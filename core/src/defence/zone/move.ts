@@ -1,4 +1,4 @@
-import { fillFive, five, fiveOf, SEATS, type Five } from '../../geometry/five.ts';
+import { fillFive, five, type Five, fiveOf, next, type Seat } from '../../geometry/five.ts';
 import type { LevelRecord } from '../../motion/level.ts';
 
 /** Five men of a zone on the move: places, speeds toward where they want to be, and that. Feet, ft/s. */
@@ -38,14 +38,14 @@ export function stepZone(
   const { run, push, slide, slidePush } = level.zone;
   let onBall = 0;
   let least = Infinity;
-  for (const d of SEATS) {
+  for (let d: Seat = 0; d < 5; d = next(d)) {
     const far = (m.tx[d] - bx) ** 2 + (m.ty[d] - by) ** 2;
     if (far < least) {
       least = far;
       onBall = d;
     }
   }
-  for (const d of SEATS) {
+  for (let d: Seat = 0; d < 5; d = next(d)) {
     const ex = m.tx[d] - m.x[d];
     const ey = m.ty[d] - m.y[d];
     const rest = Math.sqrt(ex * ex + ey * ey);

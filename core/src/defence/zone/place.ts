@@ -1,4 +1,4 @@
-import { SEATS, type Five } from '../../geometry/five.ts';
+import { type Five, next, type Seat } from '../../geometry/five.ts';
 import { HULL, TRIANGLES, type Scheme } from './scheme.ts';
 
 const spot = { x: 0, y: 0 };
@@ -60,7 +60,7 @@ export function basePlaces(s: Scheme, bx: number, by: number, x: Five, y: Five):
       if (least > 0) break;
     }
   }
-  for (const d of SEATS) {
+  for (let d: Seat = 0; d < 5; d = next(d)) {
     x[d] = weightA * s.x[rowA * 5 + d]! + weightB * s.x[rowB * 5 + d]! + weightC * s.x[rowC * 5 + d]!;
     y[d] = weightA * s.y[rowA * 5 + d]! + weightB * s.y[rowB * 5 + d]! + weightC * s.y[rowC * 5 + d]!;
   }

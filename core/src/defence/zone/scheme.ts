@@ -1,4 +1,4 @@
-import { SEATS, type Seat } from '../../geometry/five.ts';
+import { next, type Seat } from '../../geometry/five.ts';
 import type { Court } from '../../court/court.ts';
 import {
   BALL_PLACES,
@@ -121,14 +121,14 @@ export function schemeOf(table: ZoneTable, schools: readonly string[], court: Co
   };
   for (const place of BALL_PLACES) {
     const row = cells(on.find((a) => a.rows[place])?.rows[place] ?? table.rows[place]);
-    for (const d of SEATS) {
+    for (let d: Seat = 0; d < 5; d = next(d)) {
       const [cx, cy, job] = row[d]!;
       set(place, d, cx, cy, job);
       const [mx, my, mjob] = row[mirror[d]!]!;
       if (place.endsWith('R')) set(left(place), d, -mx, my, mjob);
     }
   }
-  for (const d of SEATS) {
+  for (let d: Seat = 0; d < 5; d = next(d)) {
     const r = index('blockR') * 5 + d;
     const l = index('blockL') * 5 + d;
     const u = index('under') * 5 + d;

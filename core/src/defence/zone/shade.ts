@@ -1,4 +1,4 @@
-import { copyFive, five, fiveOf, NONE, SEATS, type Five, type None, type Seat } from '../../geometry/five.ts';
+import { copyFive, five, type Five, fiveOf, next, NONE, type None, type Seat } from '../../geometry/five.ts';
 import { threat } from '../../space/shot-worth.ts';
 import type { Point } from '../../geometry/vec.ts';
 import type { LevelRecord } from '../../motion/level.ts';
@@ -61,14 +61,15 @@ export function settled(s: Scheme, level: LevelRecord, situation: Situation, x: 
   copyFive(x, baseX);
   copyFive(y, baseY);
   let chased = 0;
-  for (const d of SEATS) {
+  for (let d: Seat = 0; d < 5; d = next(d)) {
     const j = situation.chases[d];
     if (j === NONE) continue;
     chased |= 1 << j;
     chase(s, situation, d, j, x, y);
   }
   members(situation, chased);
-  for (const d of SEATS) if (situation.chases[d] === NONE) lean(s, level, situation, chased, d, x, y);
+  for (let d: Seat = 0; d < 5; d = next(d))
+    if (situation.chases[d] === NONE) lean(s, level, situation, chased, d, x, y);
 }
 
 /** One man for one man: on the ball when he has it, in the lane to him when not, softer when the ball is far. */
@@ -94,24 +95,24 @@ function chase(s: Scheme, situation: Situation, d: Seat, j: Seat, x: Five, y: Fi
 
 /** Whose area each player is in, softly: shares over the zone's men. */
 function members(situation: Situation, chased: number): void {
-  for (const j of SEATS) {
+  for (let j: Seat = 0; j < 5; j = next(j)) {
     if (j >= situation.players) break;
     if ((chased >> j) & 1) continue;
     let sum = 0;
     let least = Infinity;
-    for (const d of SEATS) {
+    for (let d: Seat = 0; d < 5; d = next(d)) {
       if (situation.chases[d] !== NONE) continue;
       const far = Math.sqrt((situation.x[j] - baseX[d]) ** 2 + (situation.y[j] - baseY[d]) ** 2);
       share[j * 5 + d] = far;
       if (far < least) least = far;
     }
-    for (const d of SEATS) {
+    for (let d: Seat = 0; d < 5; d = next(d)) {
       if (situation.chases[d] !== NONE) continue;
       const m = Math.exp((least - share[j * 5 + d]!) / SHADE.tau);
       share[j * 5 + d] = m;
       sum += m;
     }
-    for (const d of SEATS) share[j * 5 + d] = share[j * 5 + d]! / sum;
+    for (let d: Seat = 0; d < 5; d = next(d)) share[j * 5 + d] = share[j * 5 + d]! / sum;
   }
 }
 
@@ -130,7 +131,7 @@ function lean(
   let weights = SHADE.still;
   let leanX = 0;
   let leanY = 0;
-  for (const j of SEATS) {
+  for (let j: Seat = 0; j < 5; j = next(j)) {
     if (j >= situation.players) break;
     if (((chased | situation.screening) >> j) & 1) continue;
     const m = share[j * 5 + d]!;

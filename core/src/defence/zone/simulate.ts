@@ -1,4 +1,4 @@
-import { five, NONE, SEATS, type Five, type None, type Seat } from '../../geometry/five.ts';
+import { five, type Five, fiveSmall, next, NONE, type None, type Seat } from '../../geometry/five.ts';
 import type { Defended, DefenceEvent } from '../defended.ts';
 import type { ZonePlan } from '../plan.ts';
 import { onRails, ownerAt, type Moving, type Rails } from '../rails.ts';
@@ -47,8 +47,8 @@ export function simulateZone(rails: Rails, plan: ZonePlan): Defended {
     py: five(),
     vx: five(),
     vy: five(),
-    man: five<Seat | None>(NONE),
-    attends: five<Seat | None>(NONE),
+    man: fiveSmall<Seat | None>(NONE),
+    attends: fiveSmall<Seat | None>(NONE),
     hitUntil: five(),
     hitKeeps: five(HELD),
   };
@@ -73,9 +73,9 @@ export function simulateZone(rails: Rails, plan: ZonePlan): Defended {
         if (onWing(situation.bx, situation.by)) bumpUntil = catchOf(rails, t) + BUMP;
       }
       settled(t < bumpUntil ? bump : scheme, level, situation, m.tx, m.ty);
-      for (const d of SEATS) slow[d] = holding(held, m, bodies, d, t) ? HELD : 1;
+      for (let d: Seat = 0; d < 5; d = next(d)) slow[d] = holding(held, m, bodies, d, t) ? HELD : 1;
       stepZone(m, level, situation.bx, situation.by, dt, slow);
-      for (const d of SEATS) {
+      for (let d: Seat = 0; d < 5; d = next(d)) {
         bodies.vx[d] = (m.x[d] - bodies.px[d]) / dt;
         bodies.vy[d] = (m.y[d] - bodies.py[d]) / dt;
         bodies.px[d] = m.x[d];
@@ -90,7 +90,7 @@ export function simulateZone(rails: Rails, plan: ZonePlan): Defended {
 
 /** The floor as a zone has it at step s: the players, and the ball with whoever owns it. */
 function see(rails: Rails, situation: Situation, s: number): void {
-  for (const j of SEATS) {
+  for (let j: Seat = 0; j < 5; j = next(j)) {
     const { x, y } = onRails(rails, s, j, his);
     situation.x[j] = x;
     situation.y[j] = y;
@@ -176,12 +176,12 @@ function cares(
   bodies: { px: Five; py: Five; man: Five<Seat | None> },
   k: number,
 ): void {
-  for (const d of SEATS) {
+  for (let d: Seat = 0; d < 5; d = next(d)) {
     const chased = situation.chases[d];
     bodies.man[d] = chased;
     if (chased !== NONE) continue;
     let least = CARES * CARES;
-    for (const j of SEATS) {
+    for (let j: Seat = 0; j < 5; j = next(j)) {
       const { x, y } = onRails(rails, k, j, his);
       const far = (x - bodies.px[d]) ** 2 + (y - bodies.py[d]) ** 2;
       if (far < least) {

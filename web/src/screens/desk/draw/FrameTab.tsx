@@ -24,7 +24,7 @@ import { GripVertical, Trash2 } from 'lucide-react';
 import { Button as AriaButton, GridList, GridListItem, useDragAndDrop } from 'react-aria-components';
 import styled from 'styled-components';
 import { Choice, plain } from '../../../ui/Choice.tsx';
-import { IconButton } from '../../../ui/controls.tsx';
+import { IconButton } from '../../../ui/IconButton.tsx';
 import { TextField } from '../../../ui/TextField.tsx';
 import { ScreenCoverage } from '../defend/ScreenCoverage.tsx';
 import { CueFields } from './CueFields.tsx';

@@ -2,7 +2,8 @@ import { captionOf, childrenOf, recognise, type Finding } from '@corkscrew/core'
 import { Copy, Plus, Trash2 } from 'lucide-react';
 import { memo, useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
-import { Button, IconButton } from '../../../ui/controls.tsx';
+import { Button } from '../../../ui/controls.tsx';
+import { IconButton } from '../../../ui/IconButton.tsx';
 import { useDrag } from '../../../ui/drag.ts';
 import { FramePicture } from '../../../floor/FramePicture.tsx';
 import { addFrame, apply, goToFrame, lineView, startAnswer, type View, usePick } from '../store.ts';

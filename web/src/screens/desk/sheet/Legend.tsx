@@ -1,7 +1,7 @@
 import { CircleHelp } from 'lucide-react';
 import { DialogTrigger, Dialog, Popover } from 'react-aria-components';
 import styled from 'styled-components';
-import { IconButton } from '../../../ui/controls.tsx';
+import { IconButton } from '../../../ui/IconButton.tsx';
 import { TEXTURE } from './Score.tsx';
 
 const Box = styled(Dialog)`
