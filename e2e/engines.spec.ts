@@ -7,6 +7,7 @@ import {
   playAgainst,
   readPlayText,
   track,
+  viewOf,
   walkThrough,
   type Play,
 } from '@corkscrew/core';
@@ -35,6 +36,7 @@ interface Core {
   readonly track: typeof track;
   readonly walkThrough: typeof walkThrough;
   readonly lineTo: typeof lineTo;
+  readonly viewOf: typeof viewOf;
 }
 
 type Ask = (play: Play, leaf: string) => Promise<Ran>;
@@ -45,14 +47,15 @@ function run(core: Core, play: Play, leaf: string): Ran {
   const level = core.levelRecord(play.level);
   const against = core.playAgainst(play, compiled.timeline, play.defences![0]!, court, level);
   const { seeing } = against;
+  const ten = core.viewOf(against);
   const t = core.track(compiled.timeline);
   return {
     x: [...t.x],
     y: [...t.y],
     events: t.events.map((e) => ({ ...e })),
     told: core.walkThrough(play, core.lineTo(play, leaf), { compiled, against }).map((f) => f.sentence),
-    tenX: [...against.defended.track.x],
-    tenY: [...against.defended.track.y],
+    tenX: [...ten.x],
+    tenY: [...ten.y],
     moments: [
       ...seeing.events.map((e) => `${e.t.toFixed(4)} ${e.is} ${e.defender}`),
       ...seeing.windows.map((w) => `${w.from.toFixed(4)} ${w.to.toFixed(4)} ${w.player}`),
@@ -86,7 +89,7 @@ globalThis.onmessage = ({ data }) => postMessage(run(corkscrewCore, data.play, d
     if (!read.ok) throw new Error(read.sentence);
     for (const leaf of leaves(read.play)) {
       const here = run(
-        { compile, courtFor, levelRecord, lineTo, playAgainst, track, walkThrough },
+        { compile, courtFor, levelRecord, lineTo, playAgainst, track, viewOf, walkThrough },
         read.play,
         leaf.id,
       );

@@ -1,4 +1,3 @@
-import type { Track } from '../motion/timeline.ts';
 import type { Rails } from './rails.ts';
 
 /** A drawn run that goes through a defender: who, whom, from when, for how long (s). */
@@ -19,12 +18,10 @@ export interface DefenceEvent {
   readonly player: number;
 }
 
-/** Five defenders against the rails: the track of ten, and what the seeing needs beside it. */
+/** Five defenders against the rails. */
 export interface Defended {
   readonly type: 'man' | 'zone';
   readonly rails: Rails;
-  /** Ten bodies per step: the five attackers, then x1 to x5. */
-  readonly track: Track;
   /** Five per step: a defender's place and speed, whom he guards and attends to (−1 nobody), and seconds he is held up. */
   readonly x: Float64Array;
   readonly y: Float64Array;

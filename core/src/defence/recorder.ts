@@ -1,5 +1,4 @@
 import { type Five, next, type None, type Seat } from '../geometry/five.ts';
-import type { Track } from '../motion/timeline.ts';
 import type { Blocked, Defended, DefenceEvent } from './defended.ts';
 import { onRails, type Moving, type Rails } from './rails.ts';
 
@@ -95,7 +94,6 @@ export class Recorder {
     return {
       type: this.type,
       rails: this.rails,
-      track: this.track(),
       x: this.x,
       y: this.y,
       vx: this.vx,
@@ -106,33 +104,5 @@ export class Recorder {
       events,
       blocked: this.blocked,
     };
-  }
-
-  /** Attackers and defenders side by side; a defender faces the point between the ball and his man. */
-  private track(): Track {
-    const { rails } = this;
-    const t = rails.track;
-    const n = rails.steps * 10;
-    const x = new Float64Array(n);
-    const y = new Float64Array(n);
-    const facing = new Float64Array(n);
-    for (let k = 0; k < rails.steps; k++)
-      for (let b: Seat = 0; b < 5; b = next(b)) {
-        const a = k * 10 + b;
-        const i = k * 5 + b;
-        x[a] = rails.x[i]!;
-        y[a] = rails.y[i]!;
-        facing[a] = t.facing[i]!;
-        x[a + 5] = this.x[i]!;
-        y[a + 5] = this.y[i]!;
-        const j = this.attends[i]! >= 0 ? this.attends[i]! : this.guards[i]!;
-        const m = k * 5 + Math.max(0, j);
-        const share = j < 0 ? 0 : 0.5;
-        const lx = t.ballX[k]! + (rails.x[m]! - t.ballX[k]!) * share - this.x[i]!;
-        const ly = t.ballY[k]! + (rails.y[m]! - t.ballY[k]!) * share - this.y[i]!;
-        const angle = (Math.atan2(ly, lx) * 180) / Math.PI;
-        facing[a + 5] = angle < 0 ? angle + 360 : angle;
-      }
-    return { ...t, bodies: 10, x, y, facing };
   }
 }

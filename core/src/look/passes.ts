@@ -4,6 +4,7 @@ import type { Plan } from '../defence/plan.ts';
 import { railsOf } from '../defence/rails.ts';
 import { simulate } from '../defence/simulate.ts';
 import { heldAt } from '../motion/held.ts';
+import type { TimedAction } from '../motion/timeline.ts';
 import { passChance } from './openness.ts';
 import type { PassKind } from './lane.ts';
 
@@ -44,6 +45,8 @@ const AROUND = 2.5;
 const LEAST = 0.2;
 /** Nearer to its window than this a pass is in time (s). */
 export const IN_TIME = 0.15;
+/** A catch is judged by where the defence is within this long of the pass: wind-up and slowest reaction, with room (s). */
+const LOOKS_ON = 2;
 /** Seconds to spare that make a lane safe. */
 const CLEAR = 0.1;
 
@@ -57,7 +60,7 @@ export function passesSeen(d: Defended, plan: Plan): PassSeen[] {
     const kind = kindOf(timed.action);
     const k = stepAt(d, timed.start);
     const seen = passChance(d, k, receiver, kind);
-    const all = windowsOf(hold(d, plan, f.action), receiver, kind, timed.start);
+    const all = windowsOf(hold(d, plan, timed), receiver, kind, timed.start);
     const inside = all.find((w) => w.from <= timed.start + 1e-9 && timed.start <= w.to + 1e-9);
     const nearest = all.reduce<Span | undefined>(
       (best, w) => (!best || gap(w, timed.start) < gap(best, timed.start) ? w : best),
@@ -97,9 +100,12 @@ function kindOf(action: { readonly does: string; readonly kind?: unknown }): Pas
   return action.does === 'pass' && typeof action.kind === 'string' ? (action.kind as PassKind) : 'chest';
 }
 
-function hold(d: Defended, plan: Plan, pass: string): Defended {
+/** The line with a pass held, as far as its windows are looked for. */
+function hold(d: Defended, plan: Plan, pass: TimedAction): Defended {
   const { timeline, court, level } = d.rails;
-  return simulate(railsOf(heldAt(timeline, pass, AROUND), court, level), plan);
+  const rails = railsOf(heldAt(timeline, pass.action.id, AROUND), court, level);
+  const steps = Math.ceil((pass.start + AROUND + LOOKS_ON) / rails.dt);
+  return simulate(rails, plan, Math.min(rails.steps, steps));
 }
 
 /** The spans in which a kind of pass to a player is free, found at ten a second and sharpened at their ends. */

@@ -1,6 +1,7 @@
 import type { Said } from '../language/said.ts';
 import type { Point } from '../geometry/vec.ts';
 import type { Defence } from '../play/document.ts';
+import { tenOf } from '../defence/ten.ts';
 import type { Against } from './against.ts';
 import type { Seeing } from './seeing.ts';
 
@@ -24,11 +25,10 @@ export interface AgainstView {
 }
 
 export function viewOf({ defence, notes, defended, seeing }: Against): AgainstView {
-  const { track, guards } = defended;
-  const { dt, steps, x, y, facing } = track;
+  const { dt, steps, x, y, facing } = tenOf(defended);
   const { times, openness, windows, passes, splits, splitAt, blocked } = seeing;
   const shown = { times, openness, windows, passes, splits, splitAt, blocked };
-  return { defence, notes, dt, steps, x, y, facing, guards, seeing: shown };
+  return { defence, notes, dt, steps, x, y, facing, guards: defended.guards, seeing: shown };
 }
 
 /** The step of a defended line nearest to time t (seconds). */

@@ -115,15 +115,17 @@ function between(f: Floor, d: Seat, a: Seat, b: Seat, trap: boolean): Split | nu
   const lateA = lateTo(f, a, trap);
   const [contestA, ballA] = [first.t, pass.t];
   const margin = Math.min(lateA, lateB);
+  if (margin <= 0) {
+    stand({ x: homeX, y: homeY });
+    return null;
+  }
   let hedge = Infinity;
   for (let i = 0; i <= STEPS; i++) {
     const k = i / STEPS;
     stand({ x: guardA.x + (guardB.x - guardA.x) * k, y: guardA.y + (guardB.y - guardA.y) * k });
     hedge = Math.min(hedge, Math.max(lateTo(f, a, trap), lateTo(f, b, trap)));
   }
-  f.dx[d] = homeX;
-  f.dy[d] = homeY;
-  if (margin <= 0) return null;
+  stand({ x: homeX, y: homeY });
   return {
     defender: d,
     players: [a, b],

@@ -104,12 +104,24 @@ export interface Pass {
 
 const lane = { margin: 0, who: -1 };
 
+/** A bit for each man who presses the passer. */
+function pressing(f: Floor): number {
+  let mask = 0;
+  for (let d: Seat = 0; d < 5; d = next(d)) {
+    const px = f.dx[d] - f.bx;
+    const py = f.dy[d] - f.by;
+    if (px * px + py * py < SPACE.press * SPACE.press) mask |= 1 << d;
+  }
+  return mask;
+}
+
 /** The least spare time along a stretch of a lane at a ball speed; men who press the passer are left out. */
 function laneMargin(f: Floor, ux: number, uy: number, from: number, to: number, speed: number): void {
   lane.margin = Infinity;
   lane.who = -1;
   if (to - from < 0.25) return;
   const { run, push, react, reachLane } = f.level.zone;
+  const pressed = pressing(f);
   const steps = Math.max(1, Math.ceil((to - from) / 2));
   const step = (to - from) / steps;
   for (let i = 0; i <= steps; i++) {
@@ -119,9 +131,7 @@ function laneMargin(f: Floor, ux: number, uy: number, from: number, to: number, 
     let near = Infinity;
     let who = -1;
     for (let d: Seat = 0; d < 5; d = next(d)) {
-      const px = f.dx[d] - f.bx;
-      const py = f.dy[d] - f.by;
-      if (px * px + py * py < SPACE.press * SPACE.press) continue;
+      if ((pressed >> d) & 1) continue;
       const gx = f.dx[d] - qx;
       const gy = f.dy[d] - qy;
       const g = gx * gx + gy * gy;
@@ -141,10 +151,8 @@ function laneMargin(f: Floor, ux: number, uy: number, from: number, to: number, 
 
 /** Two men this near to the passer trap him. */
 export function trapped(f: Floor): boolean {
-  let near = 0;
-  for (let d: Seat = 0; d < 5; d = next(d))
-    if ((f.dx[d] - f.bx) ** 2 + (f.dy[d] - f.by) ** 2 < SPACE.press * SPACE.press) near++;
-  return near >= 2;
+  const pressed = pressing(f);
+  return (pressed & (pressed - 1)) !== 0;
 }
 
 /** How a pass from the ball to (x, y) would go: straight when the lane allows, else over it or round it. */

@@ -29,9 +29,9 @@ const levelOf = ({ play, teaching }: Pick<LineAsk, 'play' | 'teaching'>) =>
   withMakes(levelRecord(play.level, play.women ?? false), teaching.makes);
 
 export const ANSWERERS: Answerers = {
-  /** First what is wrong without anybody in the way, then everything. */
+  /** For one who waits first what is wrong without anybody in the way, then everything. */
   *line(asks) {
-    const { play, leaf, compiled, content, units, man, teaching, defence } = asks;
+    const { play, leaf, compiled, content, units, man, teaching, defence, soon } = asks;
     const court = courtFor(play);
     const line = lineTo(play, leaf);
     const metrics = metricsOf(court, line, compiled.timeline);
@@ -42,7 +42,7 @@ export const ANSWERERS: Answerers = {
         against: null,
       };
     const key = `${content} ${contentOf(defence)} ${contentOf(teaching.makes)}`;
-    if (!against.has(key))
+    if (soon && !against.has(key))
       yield { findings: walkThrough(play, line, { units, man, teaching, compiled }), metrics };
     const played = against.or(key, () => playAgainst(play, compiled.timeline, defence, court, levelOf(asks)));
     yield null;

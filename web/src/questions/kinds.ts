@@ -33,6 +33,8 @@ export interface LineAsk {
   readonly teaching: OwnTeaching;
   /** Against whom; null is nobody. */
   readonly defence: Defence | null;
+  /** Nothing of the play is on screen yet: what is wrong without the defence is told on the way. */
+  readonly soon: boolean;
 }
 interface LineAnswer {
   readonly findings: readonly Finding[];

@@ -14,7 +14,7 @@ import { moveOn, perceive, worldOf, type World } from './world.ts';
 import type { OffBall, OnBall } from '../plan.ts';
 
 /** Five men guard five men against the rails, a step of 1/60 s at a time. Nothing is random; nothing is made in a step. */
-export function simulateMan(rails: Rails, plan: ManPlan): Defended {
+export function simulateMan(rails: Rails, plan: ManPlan, steps = rails.steps): Defended {
   const contexts = contextsOf(rails, plan);
   const w = worldOf(rails, plan, contexts);
   const machines = contexts.map((c): Coverage =>
@@ -23,7 +23,7 @@ export function simulateMan(rails: Rails, plan: ManPlan): Defended {
   const events: DefenceEvent[] = [];
   settle(w);
   const out = new Recorder(rails, 'man');
-  for (let k = 0; k < rails.steps; k++) {
+  for (let k = 0; k < steps; k++) {
     moveOn(w, k);
     if (k > 0) {
       intend(w, machines, events);

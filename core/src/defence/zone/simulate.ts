@@ -22,7 +22,7 @@ const CARES = 10;
 const his: Moving = { x: 0, y: 0, vx: 0, vy: 0 };
 
 /** A zone slides against the rails, 1/60 s at a time: it sees passes and runs a reaction late, and plants on every pass. */
-export function simulateZone(rails: Rails, plan: ZonePlan): Defended {
+export function simulateZone(rails: Rails, plan: ZonePlan, steps: number): Defended {
   const { level, court, dt } = rails;
   const table = zoneByKey(plan.zone)!;
   const scheme = schemeOf(table, plan.schools, court);
@@ -58,7 +58,7 @@ export function simulateZone(rails: Rails, plan: ZonePlan): Defended {
   const out = new Recorder(rails, 'zone');
   let owner = ownerAt(rails, 0);
   let bumpUntil = -1;
-  for (let k = 0; k < rails.steps; k++) {
+  for (let k = 0; k < steps; k++) {
     const t = k * dt;
     bodies.k = k;
     bodies.t = t;

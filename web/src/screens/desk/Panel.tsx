@@ -1,4 +1,3 @@
-import type { Finding } from '@corkscrew/core';
 import { X } from 'lucide-react';
 import { useState } from 'react';
 import { Tab, TabList, TabPanel, Tabs } from 'react-aria-components';
@@ -7,12 +6,12 @@ import { create } from 'zustand';
 import type { Size } from '../../app/size.ts';
 import { Button } from '../../ui/controls.tsx';
 import { IconButton } from '../../ui/IconButton.tsx';
-import { useFindings } from './analysis.ts';
+import { mustMend, useTold } from './analysis.ts';
 import { DefenceTab } from './defend/DefenceTab.tsx';
 import { FrameTab } from './draw/FrameTab.tsx';
 import { PlayTab } from './PlayTab.tsx';
-import { apply, useDesk } from './store.ts';
-import { mustMend, WalkTab } from './walk/WalkTab.tsx';
+import { apply } from './store.ts';
+import { WalkTab } from './walk/WalkTab.tsx';
 
 const Box = styled(Tabs)`
   display: flex;
@@ -166,28 +165,27 @@ const Two = styled.div`
 
 /** What stands beside the court: this frame, what breaks, the defence, and the play as a whole. */
 export function Panel({ size }: { size: Size }) {
-  const findings = useFindings(useDesk((s) => s.play.id)).filter((f) => f.silenced === undefined);
   const [open, setOpen] = useState<TabId | null>(null);
   const { tab, second } = usePanel();
-  const first = <All findings={findings} tab={tab} onTab={(t) => show('tab', t)} />;
+  const first = <All tab={tab} onTab={(t) => show('tab', t)} />;
   if (size === 'wide') return first;
   if (size === 'large')
     return (
       <Two>
         {first}
-        <All id="panel-2" findings={findings} tab={second} onTab={(t) => show('second', t)} />
+        <All id="panel-2" tab={second} onTab={(t) => show('second', t)} />
       </Two>
     );
   if (open)
     return (
       <Over data-size={size} data-over>
-        <All findings={findings} tab={open} onTab={setOpen} onClose={() => setOpen(null)} />
+        <All tab={open} onTab={setOpen} onClose={() => setOpen(null)} />
       </Over>
     );
   const buttons = TABS.map(([id, words]) => (
     <button key={id} type="button" onClick={() => setOpen(id)}>
       {words}
-      {id === 'walk' && <Count findings={findings} />}
+      {id === 'walk' && <Count />}
     </button>
   ));
   if (size === 'middle')
@@ -201,14 +199,14 @@ export function Panel({ size }: { size: Size }) {
       <nav className="tabs" aria-label="Beside the court">
         {buttons}
       </nav>
-      <TopFinding findings={findings} />
+      <TopFinding />
     </Foot>
   );
 }
 
 /** The gravest finding, with its mend, where there is no room for all. */
-function TopFinding({ findings }: { findings: readonly Finding[] }) {
-  const top = findings.find(mustMend);
+function TopFinding() {
+  const top = useTold().find(mustMend);
   if (!top) return null;
   const mend = top.mends[0];
   return (
@@ -220,7 +218,8 @@ function TopFinding({ findings }: { findings: readonly Finding[] }) {
   );
 }
 
-function Count({ findings }: { findings: readonly Finding[] }) {
+function Count() {
+  const findings = useTold();
   const fix = findings.filter(mustMend).length;
   return findings.length > 0 ? (
     <span className="count" data-bad={fix > 0 || undefined}>
@@ -254,13 +253,11 @@ const Over = styled.div`
 
 function All({
   id = 'panel',
-  findings,
   tab,
   onTab,
   onClose,
 }: {
   id?: string;
-  findings: readonly Finding[];
   tab: TabId;
   onTab: (tab: TabId) => void;
   onClose?: () => void;
@@ -272,7 +269,7 @@ function All({
           {TABS.map(([id, words]) => (
             <Tab key={id} id={id} className="tab">
               {words}
-              {id === 'walk' && <Count findings={findings} />}
+              {id === 'walk' && <Count />}
             </Tab>
           ))}
         </TabList>

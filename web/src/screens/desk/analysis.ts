@@ -11,12 +11,15 @@ import { useEffect } from 'react';
 import { create } from 'zustand';
 import { lineInTime } from '../../questions/lines.ts';
 import { questions } from '../../questions/questions.ts';
+import { useDesk } from './store.ts';
 import { useManWord, useTeaching } from '../../team/team.ts';
 
 interface Analysis {
   readonly play: Play | null;
   readonly leaf: string;
   readonly findings: readonly Finding[];
+  /** Those that are told: a silenced one is not. The same list as long as it says the same. */
+  readonly told: readonly Finding[];
   readonly metrics: Metrics | null;
   readonly against: AgainstView | null;
   /** Something newer is being worked on: what is shown is of before. */
@@ -28,10 +31,21 @@ const useStore = create<Analysis>(() => ({
   play: null,
   leaf: '',
   findings: [],
+  told: [],
   metrics: null,
   against: null,
   stale: false,
 }));
+
+/** An answer that takes no longer than this comes before anybody needs to be told that he waits (ms). */
+const SOON = 120;
+
+/** Takes in what came back. What says the same as before stays the same, so that nothing is drawn again for it. */
+function take(answer: Pick<Analysis, 'play' | 'leaf' | 'findings' | 'metrics' | 'against'>): void {
+  const { told } = useStore.getState();
+  const now = answer.findings.filter((f) => f.silenced === undefined);
+  useStore.setState({ ...answer, told: contentOf(told) === contentOf(now) ? told : now });
+}
 
 /** Has a line walked through whenever it or the defence changes. One instance on the desk. */
 export function useAnalysing(play: Play, leaf: string, units: Units, defence: Defence | null): void {
@@ -40,29 +54,33 @@ export function useAnalysing(play: Play, leaf: string, units: Units, defence: De
   useEffect(() => {
     const start = performance.now();
     const key = [contentOf(play), leaf, units, man, contentOf(teaching), contentOf(defence)].join(' ');
-    useStore.setState({ stale: true });
+    // Of a play just opened something is better than nothing; else what is shown waits for the whole.
+    const soon = useStore.getState().play?.id !== play.id;
+    const waiting = setTimeout(() => useStore.setState({ stale: true }), SOON);
     const asked = questions.ask(
       'line',
-      { play, leaf, ...lineInTime(play, leaf), units, man, teaching, defence },
+      { play, leaf, ...lineInTime(play, leaf), units, man, teaching, defence, soon },
       {
         key,
         priority: 'now',
-        // Of a play just opened something is better than nothing; else what is shown waits for the whole.
-        onPart: (part) =>
-          useStore.getState().play?.id !== play.id &&
-          useStore.setState({ play, leaf, against: null, ...part }),
+        onPart: (part) => take({ play, leaf, against: null, ...part }),
       },
     );
     asked.answer.then(
       (answer) => {
         if (!answer) return;
         performance.measure(defence ? 'defended' : 'walk-through', { start });
-        useStore.setState({ play, leaf, stale: false, ...answer });
+        clearTimeout(waiting);
+        useStore.setState({ stale: false });
+        take({ play, leaf, ...answer });
       },
       // What could not be worked out leaves what is shown; the next change is asked anew.
       () => undefined,
     );
-    return asked.cancel;
+    return () => {
+      clearTimeout(waiting);
+      asked.cancel();
+    };
   }, [play, leaf, units, man, teaching, defence]);
 }
 
@@ -71,6 +89,12 @@ const NONE: readonly Finding[] = [];
 /** The findings of a play; until the first walk-through of it is back there are none. */
 export function useFindings(id: string): readonly Finding[] {
   return useStore((s) => (s.play?.id === id ? s.findings : NONE));
+}
+
+/** What is told of the play on the desk. */
+export function useTold(): readonly Finding[] {
+  const id = useDesk((s) => s.play.id);
+  return useStore((s) => (s.play?.id === id ? s.told : NONE));
 }
 
 export function useMetrics(id: string): Metrics | null {
@@ -84,3 +108,7 @@ export function useAgainst(id: string, leaf: string): AgainstView | null {
 
 /** True while what is shown is of before the last change. */
 export const useStale = (): boolean => useStore((s) => s.stale);
+
+/** True for what is against the rules or breaks the play. */
+export const mustMend = (f: Finding): boolean =>
+  f.silenced === undefined && (f.severity === 'illegal' || f.severity === 'breaks');

@@ -1,5 +1,7 @@
 import { said } from '../../../language/said.ts';
 import { PLAYERS } from '../../../alignment/library.ts';
+import { looksAt } from '../../../defence/ten.ts';
+import { SEATS } from '../../../geometry/five.ts';
 import { distance, fromDegrees, unit } from '../../../geometry/vec.ts';
 import type { Check } from '../../finding.ts';
 import { aboutScreen, apart, timed } from '../support.ts';
@@ -22,11 +24,11 @@ export const blindScreen: Check = {
       const { defended } = against;
       const k = Math.min(defended.rails.steps - 1, Math.round(s.set / defended.rails.dt));
       const user = PLAYERS.indexOf(s.user);
-      const d = [0, 1, 2, 3, 4].find((i) => defended.guards[k * 5 + i] === user);
+      const d = SEATS.find((i) => defended.guards[k * 5 + i] === user);
       if (d === undefined) return [];
       const at = defenderAt(against, d, s.set);
       const near = distance(at, s.at);
-      const looks = fromDegrees(defended.track.facing[k * 10 + 5 + d]!);
+      const looks = fromDegrees(looksAt(defended, k, d));
       const to = unit(at, s.at);
       if (near >= STEP || looks.x * to.x + looks.y * to.y > SEES) return [];
       const i = k * 5 + d;

@@ -1,26 +1,17 @@
-import {
-  actionWords,
-  bodyAt,
-  placeWords,
-  PLAYERS,
-  readWords,
-  restTimes,
-  stepOf,
-  type Finding,
-} from '@corkscrew/core';
-import { useAgainst } from '../analysis.ts';
+import { actionWords, bodyAt, placeWords, PLAYERS, readWords, restTimes, stepOf } from '@corkscrew/core';
+import { useAgainst, useTold } from '../analysis.ts';
 import { lineView, usePick } from '../store.ts';
 import { useNow, useTimeline } from '../timeline.ts';
 
 /** The frame as it is heard: the read it answers, the lines in order, theirs, and what is wrong with it. */
-export function Heard({ findings }: { findings: readonly Finding[] }) {
+export function Heard() {
   const { play, branch, frameId, running } = usePick('play', 'branch', 'frameId', 'running');
   const { court, line, walks, index } = lineView(play, branch, frameId);
   const against = useAgainst(play.id, line.at(-1)!.id);
   const timeline = useTimeline();
   const now = useNow();
   const walk = walks[index]!;
-  const here = findings.filter((f) => f.frame === frameId);
+  const here = useTold().filter((f) => f.frame === frameId);
   if (running) return null;
   const k = against ? stepOf(against, Math.max(now, Math.min(...restTimes(timeline, frameId)))) : 0;
   return (

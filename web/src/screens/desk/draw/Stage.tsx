@@ -29,6 +29,7 @@ import { Men } from '../../../floor/Men.tsx';
 import { PathHandles } from '../../../floor/PathHandles.tsx';
 import { SceneItems } from '../../../floor/SceneSvg.tsx';
 import { Spots } from '../../../floor/Spots.tsx';
+import { mustMend, useTold } from '../analysis.ts';
 import { Coverages } from '../defend/Coverages.tsx';
 import { apply, lineView, useDesk, usePick } from '../store.ts';
 import { useCourtScale } from '../view.ts';
@@ -40,7 +41,7 @@ import { useHand } from './use-hand.ts';
 const hover = (hovered: string | null): void => useDesk.setState({ hovered });
 
 /** The floor under the coach's hand: pick a player, say what he does. */
-export function Stage({ findings }: { findings: readonly Finding[] }) {
+export function Stage() {
   const s = usePick(
     'actionId',
     'branch',
@@ -68,7 +69,7 @@ export function Stage({ findings }: { findings: readonly Finding[] }) {
     ? { ...walk.before, places: { ...walk.before.places, [(set.item as { who: PlayerId }).who]: set.at } }
     : walk.before;
   const bodies = set ? restingBodies(court, before, scale) : resting;
-  const here = findings.filter((f) => f.frame === s.frameId);
+  const here = useTold().filter((f) => mustMend(f) && f.frame === s.frameId);
   const told = still && !held && !s.placing ? here.slice(0, 2) : [];
   return (
     <HalfCourt

@@ -6,6 +6,7 @@ import { Button } from '../../../ui/controls.tsx';
 import { IconButton } from '../../../ui/IconButton.tsx';
 import { useDrag } from '../../../ui/drag.ts';
 import { FramePicture } from '../../../floor/FramePicture.tsx';
+import { useTold } from '../analysis.ts';
 import { addFrame, apply, goToFrame, lineView, startAnswer, type View, usePick } from '../store.ts';
 import { Endings } from './Endings.tsx';
 import { useTimeline } from '../timeline.ts';
@@ -177,7 +178,8 @@ function dropAt(list: HTMLElement, y: number): { after: string | null } | null {
 }
 
 /** One rung a frame, from the set to the end of the chosen ending; a rung is dragged to another place on the line. */
-export function Ladder({ findings }: { findings: readonly Finding[] }) {
+export function Ladder() {
+  const told = useTold();
   const { play, branch, frameId } = usePick('play', 'branch', 'frameId');
   const view = lineView(play, branch, frameId);
   const timeline = useTimeline();
@@ -232,7 +234,7 @@ export function Ladder({ findings }: { findings: readonly Finding[] }) {
                 i={i}
                 start={timeline.bars[i]?.start ?? 0}
                 current={f.id === frameId}
-                worst={findings.find((x) => x.frame === f.id)}
+                worst={told.find((x) => x.frame === f.id)}
               />
             </li>,
             (children.length > 1 || children[0]?.read) && (

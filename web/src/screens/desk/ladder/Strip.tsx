@@ -1,9 +1,10 @@
-import { childrenOf, type Finding } from '@corkscrew/core';
+import { childrenOf } from '@corkscrew/core';
 import { Copy, Plus, Trash2 } from 'lucide-react';
 import { useEffect, useRef } from 'react';
 import styled from 'styled-components';
 import { Button } from '../../../ui/controls.tsx';
 import { IconButton } from '../../../ui/IconButton.tsx';
+import { useTold } from '../analysis.ts';
 import { addFrame, apply, goToFrame, lineView, startAnswer, usePick } from '../store.ts';
 import { useTimeline } from '../timeline.ts';
 import { Endings } from './Endings.tsx';
@@ -88,7 +89,8 @@ const Box = styled.section`
 `;
 
 /** The ladder on its side: a box a frame, and the endings where they start. */
-export function Strip({ findings, fixed }: { findings: readonly Finding[]; fixed: boolean }) {
+export function Strip({ fixed }: { fixed: boolean }) {
+  const told = useTold();
   const { play, branch, frameId } = usePick('play', 'branch', 'frameId');
   const view = lineView(play, branch, frameId);
   const timeline = useTimeline();
@@ -107,7 +109,7 @@ export function Strip({ findings, fixed }: { findings: readonly Finding[]; fixed
         )}
         {view.line.map((f, i) => {
           const children = childrenOf(play, f.id);
-          const worst = findings.find((x) => x.frame === f.id);
+          const worst = told.find((x) => x.frame === f.id);
           return [
             <li key={f.id}>
               {i > 0 && <span className="rail" />}

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { useUnits } from '../../../app/units.ts';
 import { Button } from '../../../ui/controls.tsx';
-import { useFindings, useMetrics } from '../analysis.ts';
+import { mustMend, useFindings, useMetrics } from '../analysis.ts';
 import { apply, lineView, usePick } from '../store.ts';
 import { Figures } from './Figures.tsx';
 import { Item } from './Item.tsx';
@@ -41,10 +41,6 @@ const Clean = styled.details`
     font-size: 12.5px;
   }
 `;
-
-/** True for what is against the rules or breaks the play. */
-export const mustMend = (f: Finding): boolean =>
-  f.silenced === undefined && (f.severity === 'illegal' || f.severity === 'breaks');
 
 /** The play gone through by somebody who sees everything: what to fix, what it costs, what is good to know. */
 export function WalkTab() {
