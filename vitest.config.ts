@@ -11,6 +11,7 @@ const SLOW = [
   'core/src/defence/**/*.test.ts',
   'scripts/src/faults/faults.test.ts',
   'cli/src/main.test.ts',
+  'web/src/questions/answer.test.ts',
 ];
 
 export default defineConfig({

@@ -1,4 +1,4 @@
-import { captionOf, leaves, lineTo } from '@corkscrew/core';
+import { captionOf, leaves, lineTo, type Frame } from '@corkscrew/core';
 import { DESK, frameScene, type Scale } from '@corkscrew/diagram';
 import {
   FlipHorizontal2,
@@ -61,6 +61,9 @@ const Page = styled.main`
     min-height: 44px;
     min-width: 44px;
   }
+  .controls .ends button {
+    font-size: 17px;
+  }
   .controls button[aria-pressed='true'] {
     background: var(--ink);
     color: var(--on-ink);
@@ -70,7 +73,7 @@ const Page = styled.main`
       transition: none;
     }
   }
-  .floor svg {
+  .floor > svg {
     width: 100%;
     height: 100%;
     display: block;
@@ -114,8 +117,35 @@ const Page = styled.main`
     min-height: 0;
   }
   .line {
-    margin-top: auto;
-    padding-top: 18px;
+    position: relative;
+    flex: none;
+    height: 24px;
+    margin: auto 8px 0;
+  }
+  .line::before,
+  .line i {
+    content: '';
+    position: absolute;
+    top: 11px;
+    width: 100%;
+    height: 2px;
+    background: var(--rule-2);
+  }
+  .line i {
+    top: 3px;
+    width: 2px;
+    height: 18px;
+    margin-left: -1px;
+    background: var(--ink);
+  }
+  .line b {
+    position: absolute;
+    top: 4px;
+    width: 16px;
+    height: 16px;
+    margin-left: -8px;
+    border-radius: 50%;
+    background: var(--live);
   }
   @media (max-width: 860px) {
     grid-template-columns: 1fr;
@@ -131,7 +161,10 @@ const Page = styled.main`
       display: none;
     }
     .words {
-      font-size: 17px;
+      font-size: clamp(17px, 2.7vw, 25px);
+    }
+    .line {
+      margin-top: 12px;
     }
   }
 `;
@@ -160,7 +193,7 @@ export function Present() {
   );
   const faded = useFading();
   useKeys();
-  const at = (t: number) => `${4 + (t / Math.max(timeline.end, 0.1)) * 240}`;
+  const at = (t: number) => ({ left: `${(100 * t) / Math.max(timeline.end, 0.1)}%` });
   const now = time ?? timeline.bars[view.index]?.start ?? 0;
   const words = walk.frame.caption?.trim() || captionOf(view.court, walk, view.walks.slice(0, view.index));
   return (
@@ -171,7 +204,7 @@ export function Present() {
           <Defenders scale={scale} plain />
           {!still && <Runner scale={scale} />}
         </svg>
-        <Controls faded={faded} />
+        <Controls faded={faded} line={view.line} />
       </div>
       <aside>
         <h1 dir="auto">{play.name}</h1>
@@ -185,54 +218,53 @@ export function Present() {
             </span>
           ))}
         </p>
-        <svg className="line" viewBox="0 0 248 24" aria-hidden="true">
-          <path d="M4 12H244" stroke="var(--rule-2)" strokeWidth="2" />
+        <div className="line" aria-hidden="true">
           {timeline.bars.map((b) => (
-            <path key={b.frame} d={`M${at(b.start)} 3V21`} stroke="var(--ink)" strokeWidth="2" />
+            <i key={b.frame} style={at(b.start)} />
           ))}
-          <circle cx={at(now)} cy="12" r="7" fill="var(--live)" />
-        </svg>
+          <b style={at(now)} />
+        </div>
       </aside>
     </Page>
   );
 }
 
 /** For finger and mouse: leave, frames, run, endings, how the court lies. */
-function Controls({ faded }: { faded: boolean }) {
-  const { play, branch, running } = usePick('play', 'branch', 'running');
+function Controls({ faded, line }: { faded: boolean; line: readonly Frame[] }) {
+  const { play, running } = usePick('play', 'running');
   const ends = leaves(play);
   return (
     <div className="controls" data-faded={faded || undefined} role="toolbar" aria-label="Presenting">
       <span>
         <IconButton aria-label="Leave" onPress={leave}>
-          <X size={20} />
+          <X size={26} />
         </IconButton>
         <IconButton aria-label="Previous frame" onPress={() => stepFrame(-1)}>
-          <SkipBack size={20} />
+          <SkipBack size={26} />
         </IconButton>
         <IconButton aria-label={running ? 'Stop' : 'Run'} onPress={toggleRun}>
-          {running ? <Pause size={20} /> : <PlayIcon size={20} />}
+          {running ? <Pause size={26} /> : <PlayIcon size={26} />}
         </IconButton>
         <IconButton aria-label="Next frame" onPress={() => stepFrame(1)}>
-          <SkipForward size={20} />
+          <SkipForward size={26} />
         </IconButton>
         <IconButton aria-label="Turn the court over" onPress={turnOver}>
-          <FlipVertical2 size={20} />
+          <FlipVertical2 size={26} />
         </IconButton>
         <IconButton aria-label="Mirror the court" onPress={mirror}>
-          <FlipHorizontal2 size={20} />
+          <FlipHorizontal2 size={26} />
         </IconButton>
         {(play.defences?.length ?? 0) > 0 && (
           <IconButton aria-label="Defence on or off" onPress={() => toggleDefence(play)}>
-            <Shield size={20} />
+            <Shield size={26} />
           </IconButton>
         )}
       </span>
       {ends.length > 1 && (
-        <span role="group" aria-label="Endings">
+        <span role="group" aria-label="Endings" className="ends">
           {ends.map((leaf) => {
             const head = headOf(lineTo(play, leaf.id), play);
-            const on = lineTo(play, branch).some((f) => f.id === head.id) || branch === leaf.id;
+            const on = line.some((f) => f.id === head.id);
             return (
               <Button key={leaf.id} aria-pressed={on} onPress={() => goToEnding(head.id)}>
                 {endingWords(head, ends.indexOf(leaf))}
