@@ -1,19 +1,19 @@
 import type { CDPSession, Page } from '@playwright/test';
 import { drag, expect, newPlay, onScreen, saved, test } from './app.ts';
 
+/** A finger from one place to another, as the browser gets it from a touch screen. */
+async function swipe(finger: CDPSession, page: Page, from: [number, number], to: [number, number]) {
+  const [a, b] = [await onScreen(page, ...from), await onScreen(page, ...to)];
+  const send = (type: 'touchStart' | 'touchMove' | 'touchEnd', touchPoints: { x: number; y: number }[]) =>
+    finger.send('Input.dispatchTouchEvent', { type, touchPoints });
+  await send('touchStart', [a]);
+  for (let i = 1; i <= 6; i++)
+    await send('touchMove', [{ x: a.x + ((b.x - a.x) * i) / 6, y: a.y + ((b.y - a.y) * i) / 6 }]);
+  await send('touchEnd', []);
+}
+
 test.describe('a tablet', () => {
   test.use({ viewport: { width: 820, height: 1180 }, hasTouch: true });
-
-  /** A finger from one place to another, as the browser gets it from a touch screen. */
-  async function swipe(finger: CDPSession, page: Page, from: [number, number], to: [number, number]) {
-    const [a, b] = [await onScreen(page, ...from), await onScreen(page, ...to)];
-    const send = (type: 'touchStart' | 'touchMove' | 'touchEnd', touchPoints: { x: number; y: number }[]) =>
-      finger.send('Input.dispatchTouchEvent', { type, touchPoints });
-    await send('touchStart', [a]);
-    for (let i = 1; i <= 6; i++)
-      await send('touchMove', [{ x: a.x + ((b.x - a.x) * i) / 6, y: a.y + ((b.y - a.y) * i) / 6 }]);
-    await send('touchEnd', []);
-  }
 
   test('a play is drawn by finger, its panel opened, its frames gone through', async ({ page, app }) => {
     const id = await newPlay(page, app, 'On the floor');
@@ -75,6 +75,32 @@ test.describe('a phone', () => {
       'aria-pressed',
       'true',
     );
+  });
+});
+
+test.describe('a phone on its side', () => {
+  test.use({ viewport: { width: 844, height: 390 }, hasTouch: true });
+
+  test('watches as well: all of the floor is there, and a finger changes nothing', async ({ page, app }) => {
+    await page.goto(`${app.url}/plays/demo-horns-lantern`);
+    const court = page.getByTestId('court');
+    await expect(court).toBeVisible();
+    const before = await app.play('demo-horns-lantern');
+    const { y, height } = (await court.boundingBox())!;
+    expect(height).toBeGreaterThan(300);
+    expect(y + height).toBeLessThanOrEqual(390);
+    await swipe(await page.context().newCDPSession(page), page, [-21.75, 3.5], [-10, 15]);
+    await page.getByRole('button', { name: 'They switch', exact: true }).tap();
+    await page.getByTestId('rung-2').tap();
+    await expect(page.locator('.strip p')).toContainText('4 hands off to 3');
+    await page.getByTestId('run').tap();
+    await page.waitForTimeout(400);
+    expect(await app.play('demo-horns-lantern')).toEqual(before);
+    await page.getByRole('button', { name: 'Present' }).tap();
+    const words = (await page.locator('aside .words').boundingBox())!;
+    expect(words.x).toBeGreaterThan(500);
+    await page.getByRole('button', { name: 'Leave' }).tap();
+    await expect(court).toBeVisible();
   });
 });
 

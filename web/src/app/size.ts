@@ -5,8 +5,10 @@ import { useSyncExternalStore } from 'react';
  * the court, a wide one has all side by side, a large one two parts of the panel at once. Enlarged text makes a screen smaller in the same steps.
  */
 export type Size = 'phone' | 'tablet' | 'middle' | 'wide' | 'large';
+/** A phone on its side: wide enough for more, but low and held by thumbs. */
+export const ON_ITS_SIDE = '(min-width: 601px) and (max-height: 480px) and (pointer: coarse)';
 const STEPS = [
-  ['phone', '(max-width: 600px)'],
+  ['phone', `(max-width: 600px), ${ON_ITS_SIDE}`],
   ['tablet', '(max-width: 1023px)'],
   ['middle', '(max-width: 1279px)'],
   ['wide', '(max-width: 1679px)'],

@@ -1,4 +1,5 @@
 import styled from 'styled-components';
+import { ON_ITS_SIDE } from '../../app/size.ts';
 
 /** The desk as a whole: the bar, what must be asked, and the columns. */
 export const Page = styled.div`
@@ -61,6 +62,9 @@ export const Page = styled.div`
       font-size: 20px;
     }
   }
+  @media ${ON_ITS_SIDE} {
+    min-height: 0;
+  }
 `;
 
 /** Side by side where there is room; the panel over the court where there is less; all below each other on a tablet. */
@@ -85,6 +89,14 @@ export const Columns = styled.div`
   @media (max-width: 1023px) {
     grid-template-columns: minmax(0, 1fr);
     grid-template-rows: auto minmax(0, 1fr) auto;
+  }
+  /* The court has all of the height, and what goes with it stands beside it. */
+  @media ${ON_ITS_SIDE} {
+    grid-template: auto auto minmax(0, 1fr) / minmax(0, 1.3fr) minmax(0, 1fr);
+    background: var(--sheet);
+    > :first-child {
+      grid-area: 1 / 2;
+    }
   }
 `;
 
@@ -166,6 +178,23 @@ export const Centre = styled.main`
     .strip p {
       display: block;
       font-size: 15px;
+    }
+  }
+  @media ${ON_ITS_SIDE} {
+    display: contents;
+    .court {
+      grid-area: 1 / 1 / 4 / 2;
+      padding: 6px;
+    }
+    .strip {
+      grid-area: 2 / 2;
+      padding: 10px 12px;
+    }
+    .strip p {
+      display: block;
+    }
+    > :last-child {
+      grid-area: 3 / 2;
     }
   }
 `;

@@ -136,7 +136,7 @@ export const Page = styled.div`
       overflow: auto;
     }
     main {
-      grid-template-rows: auto 68vw auto;
+      grid-template-rows: auto min(68vw, 84dvh) auto;
     }
   }
   @media (max-width: 600px) {

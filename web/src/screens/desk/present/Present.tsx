@@ -147,7 +147,7 @@ const Page = styled.main`
     border-radius: 50%;
     background: var(--live);
   }
-  @media (max-width: 860px) {
+  @media (max-width: 860px) and (orientation: portrait) {
     grid-template-columns: 1fr;
     grid-template-rows: 1fr auto;
     aside {
@@ -165,6 +165,30 @@ const Page = styled.main`
     }
     .line {
       margin-top: 12px;
+    }
+  }
+  /* A phone on its side, or everything enlarged. */
+  @media (max-height: 520px) and (orientation: landscape) {
+    grid-template-columns: minmax(0, 1fr) 210px;
+    .floor {
+      padding: 4px;
+    }
+    aside {
+      padding: 14px;
+    }
+    h1 {
+      font-size: 24px;
+    }
+    h2 {
+      font-size: 20px;
+    }
+    .signal,
+    .words {
+      font-size: 17px;
+    }
+    .no {
+      font-size: 44px;
+      margin: 16px 0 12px;
     }
   }
 `;

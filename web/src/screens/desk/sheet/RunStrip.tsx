@@ -12,7 +12,7 @@ import {
 } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
-import { usePhone } from '../../../app/size.ts';
+import { ON_ITS_SIDE, usePhone } from '../../../app/size.ts';
 import { Choice, type Options } from '../../../ui/Choice.tsx';
 import { Button, MainButton, Toggle } from '../../../ui/controls.tsx';
 import { IconButton } from '../../../ui/IconButton.tsx';
@@ -44,6 +44,7 @@ const Box = styled.section`
     font: 700 14px/1 'Archivo Variable';
     color: var(--live-t);
     min-width: 96px;
+    white-space: nowrap;
     text-align: right;
     margin-left: auto;
   }
@@ -59,12 +60,19 @@ const Box = styled.section`
     font-stretch: 77%;
     fill: var(--ink-3);
   }
-  @media (max-width: 600px) {
+  @media (max-width: 600px), ${ON_ITS_SIDE} {
     .wide {
       display: none;
     }
     .clock {
       min-width: 0;
+    }
+  }
+  @media ${ON_ITS_SIDE} {
+    .head {
+      flex-wrap: wrap;
+      height: auto;
+      padding: 4px 0;
     }
   }
 `;
