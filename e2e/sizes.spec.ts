@@ -29,6 +29,32 @@ test.describe('a tablet', () => {
     // The verb row reads the stroke anew.
     await page.getByRole('toolbar', { name: 'What 5 does' }).getByRole('button', { name: /Cut/ }).tap();
     await expect.poll(async () => (await app.play(id)).frames[1]!.actions[0]!.does).toBe('cut');
+    // A man who is held tells what he can do; two fingers take it back, three bring it again.
+    const actions = async () => (await app.play(id)).frames[1]!.actions.map((a) => `${a.by} ${a.does}`);
+    const tap = async (...fingers: [number, number][]) => {
+      const touchPoints = await Promise.all(
+        fingers.map(async (p, i) => ({ id: i, ...(await onScreen(page, ...p)) })),
+      );
+      await finger.send('Input.dispatchTouchEvent', {
+        type: 'touchStart',
+        touchPoints: touchPoints.slice(0, 1),
+      });
+      await finger.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints });
+      await finger.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
+    };
+    const at = await onScreen(page, 21.75, 3.5);
+    await finger.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: [at] });
+    const menu = page.getByRole('menu', { name: 'What to do with it' });
+    await expect(menu).toBeVisible();
+    await finger.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
+    await menu.getByRole('menuitem', { name: /^Cut/ }).tap();
+    const spot = await onScreen(page, 12, 26);
+    await page.touchscreen.tap(spot.x, spot.y);
+    await expect.poll(actions).toEqual(['5 cut', '3 cut']);
+    await tap([-16, 26], [-10, 28]);
+    await expect.poll(actions).toEqual(['5 cut']);
+    await tap([-16, 26], [-10, 28], [-20, 30]);
+    await expect.poll(actions).toEqual(['5 cut', '3 cut']);
     await page.getByRole('button', { name: /^Walk-through/ }).tap();
     await expect(page.getByRole('tab', { name: /Walk-through/ })).toHaveAttribute('aria-selected', 'true');
     await page.getByRole('button', { name: 'Close the panel' }).tap();

@@ -11,8 +11,9 @@ const Svg = styled.svg`
   user-select: none;
   -webkit-user-select: none;
   outline: none;
+  /* One finger draws, two look closer. */
   &[data-drawn] {
-    touch-action: none;
+    touch-action: pinch-zoom;
   }
   .man {
     outline: none;
@@ -81,7 +82,7 @@ interface Props {
   readonly scale: Scale;
   readonly label: string;
   readonly role: 'application' | 'group' | 'img';
-  /** The hand may draw on it: a finger on it does not scroll the page. */
+  /** The hand may draw on it: one finger on it does not scroll the page. */
   readonly drawn?: boolean;
   readonly testId?: string;
   readonly ref?: Ref<SVGSVGElement>;

@@ -9,6 +9,7 @@ import { useUnits } from '../../app/units.ts';
 import { Stage } from './draw/Stage.tsx';
 import { Toggle } from '../../ui/controls.tsx';
 import { IconButton } from '../../ui/IconButton.tsx';
+import { useFingers } from '../../ui/fingers.ts';
 import { Message } from '../../ui/Message.tsx';
 import { goToAddress, useAddress } from './address.ts';
 import { mustMend, useAnalysing, useTold } from './analysis.ts';
@@ -25,7 +26,7 @@ import { Centre, Columns, Page } from './layout.ts';
 import { Panel } from './Panel.tsx';
 import { Present } from './present/Present.tsx';
 import { RunStrip } from './sheet/RunStrip.tsx';
-import { lineView, useDesk, usePick } from './store.ts';
+import { lineView, redo, undo, useDesk, usePick } from './store.ts';
 import { useRunning } from './timeline.ts';
 import { HandRow } from './draw/VerbRow.tsx';
 
@@ -82,20 +83,17 @@ function Open() {
           <Questions />
           <WithMenu>
             {(openMenu) => (
-              <Columns onPointerUp={backToCourt} onContextMenu={openMenu}>
+              <Columns
+                onPointerUp={backToCourt}
+                // A phone watches: nothing is opened there that changes a play.
+                {...(size !== 'phone' && {
+                  onContextMenu: (e) => openMenu(e.target as Element) && e.preventDefault(),
+                })}
+              >
                 {size === 'phone' || size === 'tablet' ? <Strip fixed={size === 'phone'} /> : <Ladder />}
                 <Centre>
                   <FrameLine size={size} />
-                  <div
-                    className="court"
-                    id="court"
-                    tabIndex={0}
-                    role="group"
-                    aria-label="Court. Press a number for a player, then a verb, then a spot. Question mark lists all keys."
-                  >
-                    <Stage />
-                    <Heard />
-                  </div>
+                  <Court onHold={size === 'phone' ? undefined : openMenu} />
                   {size !== 'phone' && <HandRow />}
                   <RunStrip />
                 </Centre>
@@ -107,6 +105,31 @@ function Open() {
         </Page>
       )}
     </>
+  );
+}
+
+/** The court, and what it says to who can't see it. Held, a man opens his menu; two fingers undo, three redo. */
+function Court({ onHold }: { onHold: ((on: Element) => void) | undefined }) {
+  const fingers = useFingers({
+    onHold: (on) => {
+      const { placing, pending } = useDesk.getState();
+      // Who sets the five, or aims a verb, may take his time.
+      if (!placing && !pending) onHold?.(on);
+    },
+    onTaps: (n) => (n === 2 ? undo() : n === 3 && redo()),
+  });
+  return (
+    <div
+      className="court"
+      id="court"
+      tabIndex={0}
+      role="group"
+      aria-label="Court. Press a number for a player, then a verb, then a spot. Question mark lists all keys."
+      {...(onHold && fingers)}
+    >
+      <Stage />
+      <Heard />
+    </div>
   );
 }
 

@@ -7,7 +7,7 @@ import {
   type PlayerId,
   type Verb,
 } from '@corkscrew/core';
-import { useState, type MouseEvent, type ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { COMMANDS } from '../../../app/keymap.ts';
 import { Choices, type MenuChoice } from '../../../ui/Choices.tsx';
 import { keyWords } from '../../../ui/key-words.ts';
@@ -148,15 +148,13 @@ function carryOut(on: On, what: string): void {
   }
 }
 
-/** A menu on whatever is pressed with the other button, or held: the same commands as the keys. */
-export function WithMenu({ children }: { children: (open: (e: MouseEvent) => void) => ReactNode }) {
+/** A menu on whatever is pressed with the other button, or held: the same commands as the keys. True when it opens. */
+export function WithMenu({ children }: { children: (open: (target: Element) => boolean) => ReactNode }) {
   const [menu, setMenu] = useState<{ on: On; at: Element } | null>(null);
-  const open = (e: MouseEvent) => {
-    const target = e.target as Element;
+  const open = (target: Element): boolean => {
     const on = target.closest('input, textarea, select') ? null : onWhat(target);
-    if (!on) return;
-    e.preventDefault();
-    setMenu({ on, at: target });
+    if (on) setMenu({ on, at: target });
+    return on !== null;
   };
   return (
     <>

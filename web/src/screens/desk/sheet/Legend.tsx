@@ -15,6 +15,16 @@ const Box = styled(Dialog)`
   border: 1px solid var(--rule-2);
   outline: none;
   font-size: 13px;
+  .fingers {
+    grid-column: 1 / -1;
+    padding-top: 8px;
+    border-top: 1px solid var(--rule);
+  }
+  @media (pointer: fine) {
+    .fingers {
+      display: none;
+    }
+  }
 `;
 
 /** A sign of the sheet, small. */
@@ -92,6 +102,10 @@ export function Legend() {
             <rect x={1} y={3} width={25} height={12} fill="var(--sheet)" stroke="var(--def)" />
             <rect x={31} y={3} width={25} height={12} fill="var(--def)" stroke="var(--def)" />
           </Row>
+          <p className="fingers">
+            On the court: hold a man for all he can do. Tap with two fingers to undo, with three to redo; spread
+            two to look closer.
+          </p>
         </Box>
       </Popover>
     </DialogTrigger>
