@@ -103,8 +103,8 @@ export function Legend() {
             <rect x={31} y={3} width={25} height={12} fill="var(--def)" stroke="var(--def)" />
           </Row>
           <p className="fingers">
-            On the court: hold a man for all he can do. Tap with two fingers to undo, with three to redo; spread
-            two to look closer.
+            On the court: hold a man for all he can do. Tap with two fingers to undo, with three to redo;
+            spread two to look closer.
           </p>
         </Box>
       </Popover>
