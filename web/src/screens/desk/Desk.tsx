@@ -68,13 +68,11 @@ function Open() {
   useEffect(() => {
     document.title = `${name} · Corkscrew`;
   }, [name]);
-  useRunning();
   useDeskKeys(!presenting);
-  useAddress();
   const size = useSize();
   return (
     <>
-      <Analysing />
+      <Behind />
       {presenting ? (
         <Present />
       ) : (
@@ -133,8 +131,10 @@ function Court({ onHold }: { onHold: ((on: Element) => void) | undefined }) {
   );
 }
 
-/** Has the line on the desk walked through; draws nothing, so that nothing is drawn again for it. */
-function Analysing() {
+/** What goes on behind the desk. It draws nothing, so that nothing is drawn again for it. */
+function Behind() {
+  useRunning();
+  useAddress();
   const { play, branch, frameId } = usePick('play', 'branch', 'frameId');
   const { court, line } = lineView(play, branch, frameId);
   useAnalysing(play, line.at(-1)!.id, useUnits(court), useDefence(play));

@@ -1,4 +1,4 @@
-import { captionOf, childrenOf, recognise, type Finding } from '@corkscrew/core';
+import { captionOf, childrenOf, recognise, type Court, type Finding, type FrameWalk } from '@corkscrew/core';
 import { Copy, Plus, Trash2 } from 'lucide-react';
 import { memo, useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
@@ -7,7 +7,7 @@ import { IconButton } from '../../../ui/IconButton.tsx';
 import { useDrag } from '../../../ui/drag.ts';
 import { FramePicture } from '../../../floor/FramePicture.tsx';
 import { useTold } from '../analysis.ts';
-import { addFrame, apply, goToFrame, lineView, startAnswer, type View, usePick } from '../store.ts';
+import { addFrame, apply, goToFrame, lineView, startAnswer, usePick } from '../store.ts';
 import { Endings } from './Endings.tsx';
 import { useTimeline } from '../timeline.ts';
 
@@ -230,7 +230,8 @@ export function Ladder() {
               onPointerDown={(e) => e.pointerType === 'mouse' && take(e, f.id)}
             >
               <RungView
-                view={view}
+                court={view.court}
+                walks={view.walks}
                 i={i}
                 start={timeline.bars[i]?.start ?? 0}
                 current={f.id === frameId}
@@ -275,23 +276,24 @@ export function Ladder() {
 }
 
 interface RungProps {
-  view: View;
+  court: Court;
+  walks: readonly FrameWalk[];
   i: number;
   start: number;
   current: boolean;
   worst: Finding | undefined;
 }
 
-const RungView = memo(function RungView({ view, i, start, current, worst }: RungProps) {
-  const walk = view.walks[i]!;
+const RungView = memo(function RungView({ court, walks, i, start, current, worst }: RungProps) {
+  const walk = walks[i]!;
   const { frame } = walk;
   const own = frame.caption?.trim();
   const title =
     frame.title ||
-    (i === 0 ? recognise(view.court, walk.before.places, walk.before.thrower)?.alignment.name : undefined);
+    (i === 0 ? recognise(court, walk.before.places, walk.before.thrower)?.alignment.name : undefined);
   const words =
     own ||
-    captionOf(view.court, walk, view.walks.slice(0, i)) ||
+    captionOf(court, walk, walks.slice(0, i)) ||
     (i === 0 ? 'Nobody has moved yet.' : 'Nobody moves yet.');
   return (
     <Rung
@@ -315,7 +317,7 @@ const RungView = memo(function RungView({ view, i, start, current, worst }: Rung
         )}
       </span>
       <span className="pic">
-        <FramePicture court={view.court} walk={walk} next={view.walks[i + 1]} />
+        <FramePicture court={court} walk={walk} next={walks[i + 1]} />
       </span>
       <span className="words">
         {title && <b>{title}</b>}
