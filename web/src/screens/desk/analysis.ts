@@ -1,5 +1,6 @@
 import {
   contentOf,
+  leaves,
   type AgainstView,
   type Defence,
   type Finding,
@@ -11,6 +12,7 @@ import { useEffect } from 'react';
 import { create } from 'zustand';
 import { lineInTime } from '../../questions/lines.ts';
 import { questions } from '../../questions/questions.ts';
+import type { Asked, AskOptions } from '../../questions/service.ts';
 import { useDesk } from './store.ts';
 import { useManWord, useTeaching } from '../../team/team.ts';
 
@@ -53,19 +55,22 @@ export function useAnalysing(play: Play, leaf: string, units: Units, defence: De
   const man = useManWord();
   useEffect(() => {
     const start = performance.now();
-    const key = [contentOf(play), leaf, units, man, contentOf(teaching), contentOf(defence)].join(' ');
+    const content = [contentOf(play), units, man, contentOf(teaching), contentOf(defence)].join(' ');
+    const askAt = (end: string, options: Pick<AskOptions<'line'>, 'priority' | 'onPart'>, soon = false) =>
+      questions.ask(
+        'line',
+        { play, leaf: end, ...lineInTime(play, end), units, man, teaching, defence, soon },
+        { key: `${content} ${end}`, ...options },
+      );
     // Of a play just opened something is better than nothing; else what is shown waits for the whole.
     const soon = useStore.getState().play?.id !== play.id;
     const waiting = setTimeout(() => useStore.setState({ stale: true }), SOON);
-    const asked = questions.ask(
-      'line',
-      { play, leaf, ...lineInTime(play, leaf), units, man, teaching, defence, soon },
-      {
-        key,
-        priority: 'now',
-        onPart: (part) => take({ play, leaf, against: null, ...part }),
-      },
+    const asked = askAt(
+      leaf,
+      { priority: 'now', onPart: (part) => take({ play, leaf, against: null, ...part }) },
+      soon,
     );
+    const next: Asked<'line'>[] = [];
     asked.answer.then(
       (answer) => {
         if (!answer) return;
@@ -73,13 +78,17 @@ export function useAnalysing(play: Play, leaf: string, units: Units, defence: De
         clearTimeout(waiting);
         useStore.setState({ stale: false });
         take({ play, leaf, ...answer });
+        // Its other endings are looked at next: they are worked out while the coach looks at this one.
+        if (!soon) return;
+        for (const end of leaves(play)) if (end.id !== leaf) next.push(askAt(end.id, { priority: 'later' }));
+        for (const { answer } of next) answer.catch(() => undefined);
       },
       // What could not be worked out leaves what is shown; the next change is asked anew.
       () => undefined,
     );
     return () => {
       clearTimeout(waiting);
-      asked.cancel();
+      for (const q of [asked, ...next]) q.cancel();
     };
   }, [play, leaf, units, man, teaching, defence]);
 }

@@ -21,6 +21,7 @@ import {
 } from '@corkscrew/core';
 import { useUnits } from '../../../app/units.ts';
 import { GripVertical, Trash2 } from 'lucide-react';
+import { memo } from 'react';
 import { Button as AriaButton, GridList, GridListItem, useDragAndDrop } from 'react-aria-components';
 import styled from 'styled-components';
 import { Choice, plain } from '../../../ui/Choice.tsx';
@@ -99,20 +100,12 @@ export function FrameTab() {
   const { play, branch, frameId, actionId } = usePick('play', 'branch', 'frameId', 'actionId');
   const view = lineView(play, branch, frameId);
   const walk = view.walks[view.index]!;
-  const { frame } = walk;
   const earlier = view.walks.slice(0, view.index);
-  const { dragAndDropHooks } = useDragAndDrop({
-    getItems: (keys) => [...keys].map((k) => ({ 'text/plain': String(k) })),
-    onReorder: (e) => {
-      const id = String([...e.keys][0]);
-      const from = frame.actions.findIndex((a) => a.id === id);
-      let to =
-        frame.actions.findIndex((a) => a.id === e.target.key) + (e.target.dropPosition === 'after' ? 1 : 0);
-      if (from < to) to -= 1;
-      apply({ do: 'moveAction', id, to });
-    },
-  });
   const step = walk.steps.find((s) => s.action.id === actionId);
+  const items = walk.steps.map((s) => ({
+    id: s.action.id,
+    words: actionWords(view.court, walk, s, earlier),
+  }));
   return (
     <>
       <h3>Frame {view.index + 1}: what happens, in order</h3>
@@ -129,41 +122,7 @@ export function FrameTab() {
             apply({ do: 'removeAction', id: actionId })
           }
         >
-          <List
-            aria-label="Actions in this frame"
-            selectionMode="single"
-            selectionBehavior="replace"
-            disallowEmptySelection={false}
-            selectedKeys={actionId ? [actionId] : []}
-            onSelectionChange={(keys) => {
-              const id = keys === 'all' ? null : String([...keys][0] ?? '') || null;
-              const found = id ? findAction(play, id) : undefined;
-              useDesk.setState({
-                actionId: id,
-                selected: found?.action.by ?? null,
-                pending: null,
-                time: null,
-              });
-            }}
-            items={walk.steps.map((s) => ({
-              id: s.action.id,
-              words: actionWords(view.court, walk, s, earlier),
-            }))}
-            dragAndDropHooks={dragAndDropHooks}
-          >
-            {(item) => (
-              <GridListItem
-                id={(item as { id: string }).id}
-                textValue={(item as { words: string }).words}
-                className="row"
-              >
-                <AriaButton slot="drag" className="grip" aria-label="Move in the order">
-                  <GripVertical size={14} />
-                </AriaButton>
-                <span>{(item as { words: string }).words}</span>
-              </GridListItem>
-            )}
-          </List>
+          <Order items={items} chosen={actionId} />
         </div>
       )}
       {step && <Particulars step={step} />}
@@ -171,6 +130,58 @@ export function FrameTab() {
     </>
   );
 }
+
+interface OrderProps {
+  readonly items: readonly { readonly id: string; readonly words: string }[];
+  readonly chosen: string | null;
+}
+const sameOrder = (a: OrderProps, b: OrderProps): boolean =>
+  a.chosen === b.chosen &&
+  a.items.length === b.items.length &&
+  a.items.every(({ id, words }, i) => id === b.items[i]!.id && words === b.items[i]!.words);
+
+/** The actions of the frame in their order. A list is slow to draw: an edit that changes none of its words does not. */
+const Order = memo(function Order({ items, chosen }: OrderProps) {
+  const { dragAndDropHooks } = useDragAndDrop({
+    getItems: (keys) => [...keys].map((k) => ({ 'text/plain': String(k) })),
+    onReorder: (e) => {
+      const id = String([...e.keys][0]);
+      const place = (of: unknown) => items.findIndex((a) => a.id === of);
+      let to = place(e.target.key) + (e.target.dropPosition === 'after' ? 1 : 0);
+      if (place(id) < to) to -= 1;
+      apply({ do: 'moveAction', id, to });
+    },
+  });
+  return (
+    <List
+      aria-label="Actions in this frame"
+      selectionMode="single"
+      selectionBehavior="replace"
+      disallowEmptySelection={false}
+      selectedKeys={chosen ? [chosen] : []}
+      onSelectionChange={(keys) => {
+        const id = keys === 'all' ? null : String([...keys][0] ?? '') || null;
+        const found = id ? findAction(useDesk.getState().play, id) : undefined;
+        useDesk.setState({
+          actionId: id,
+          selected: found?.action.by ?? null,
+          pending: null,
+          time: null,
+        });
+      }}
+      dragAndDropHooks={dragAndDropHooks}
+    >
+      {items.map(({ id, words }) => (
+        <GridListItem key={id} id={id} textValue={words} className="row">
+          <AriaButton slot="drag" className="grip" aria-label="Move in the order">
+            <GripVertical size={14} />
+          </AriaButton>
+          <span>{words}</span>
+        </GridListItem>
+      ))}
+    </List>
+  );
+}, sameOrder);
 
 function Particulars({ step }: { step: Step }) {
   const { play, branch, frameId } = usePick('play', 'branch', 'frameId');

@@ -253,27 +253,34 @@ export function Ladder() {
           </li>
         )}
       </ol>
-      <div className="foot">
-        <Button onPress={() => addFrame()} isDisabled={view.line[view.index]!.actions.length === 0}>
-          <Plus size={15} /> Frame
-        </Button>
-        <Button onPress={startAnswer} aria-label="Answer what they do after this frame">
-          Answer
-        </Button>
-        <span style={{ marginLeft: 'auto' }} />
-        <IconButton
-          aria-label="Duplicate this frame"
-          onPress={() => apply({ do: 'duplicateFrame', id: frameId })}
-        >
-          <Copy size={15} />
-        </IconButton>
-        <IconButton aria-label="Delete this frame" onPress={() => apply({ do: 'removeFrame', id: frameId })}>
-          <Trash2 size={15} />
-        </IconButton>
-      </div>
+      <Foot frameId={frameId} empty={view.walks[view.index]!.steps.length === 0} />
     </Box>
   );
 }
+
+/** What is done with the frame on the court. */
+const Foot = memo(function Foot({ frameId, empty }: { frameId: string; empty: boolean }) {
+  return (
+    <div className="foot">
+      <Button onPress={() => addFrame()} isDisabled={empty}>
+        <Plus size={15} /> Frame
+      </Button>
+      <Button onPress={startAnswer} aria-label="Answer what they do after this frame">
+        Answer
+      </Button>
+      <span style={{ marginLeft: 'auto' }} />
+      <IconButton
+        aria-label="Duplicate this frame"
+        onPress={() => apply({ do: 'duplicateFrame', id: frameId })}
+      >
+        <Copy size={15} />
+      </IconButton>
+      <IconButton aria-label="Delete this frame" onPress={() => apply({ do: 'removeFrame', id: frameId })}>
+        <Trash2 size={15} />
+      </IconButton>
+    </div>
+  );
+});
 
 interface RungProps {
   court: Court;

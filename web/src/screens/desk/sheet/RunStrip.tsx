@@ -10,7 +10,7 @@ import {
   ZoomIn,
   ZoomOut,
 } from 'lucide-react';
-import { useEffect, useRef, useState } from 'react';
+import { memo, useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { ON_ITS_SIDE, usePhone } from '../../../app/size.ts';
 import { Choice, type Options } from '../../../ui/Choice.tsx';
@@ -21,7 +21,7 @@ import { Legend } from './Legend.tsx';
 import { BeatSheet } from './BeatSheet.tsx';
 import { clampZoom } from './scale.ts';
 import { lineView, stepFrame, useDesk, usePick } from '../store.ts';
-import { seek, toggleRun, useNow, useTimeline } from '../timeline.ts';
+import { seek, timelineOf, toggleRun, useNow, useTimeline } from '../timeline.ts';
 
 const Box = styled.section`
   border-top: 1px solid var(--rule-2);
@@ -85,75 +85,83 @@ const SPEEDS: Options<string> = [
 
 /** Runs the play, over its beat sheet; on a phone, or folded, over a thin strip of its frames and the ball. */
 export function RunStrip() {
-  const { running, speed, loop, sheet } = usePick('running', 'speed', 'loop', 'sheet');
-  const timed = useDesk((s) => s.time !== null);
-  const timeline = useTimeline();
+  const sheet = useDesk((s) => s.sheet);
   const phone = usePhone();
   const [zoom, setZoom] = useState<number | null>(null);
   const open = sheet && !phone;
   return (
     <Box aria-label="Run the play" id="run">
-      <div className="head">
-        <h2 className="wide">{open ? 'Beat sheet' : 'Run'}</h2>
-        <IconButton aria-label="Previous frame" onPress={() => stepFrame(-1)}>
-          <SkipBack size={16} />
-        </IconButton>
-        <MainButton onPress={toggleRun} isDisabled={timeline.end === 0} data-testid="run">
-          {running ? <Pause size={15} /> : <PlayIcon size={15} />} {running ? 'Stop' : 'Run'}
-        </MainButton>
-        <IconButton aria-label="Next frame" onPress={() => stepFrame(1)}>
-          <SkipForward size={16} />
-        </IconButton>
-        <Choice
-          bare
-          label="Speed"
-          value={String(speed)}
-          options={SPEEDS}
-          onChange={(v) => useDesk.setState({ speed: Number(v) })}
-        />
-        <Toggle isSelected={loop} onChange={(v) => useDesk.setState({ loop: v })} className="wide">
-          <Repeat size={14} aria-label="Loop" />
-        </Toggle>
-        {timed && !running && (
-          <Button onPress={() => useDesk.setState({ time: null })} className="wide">
-            Draw
-          </Button>
-        )}
-        <Clock end={timeline.end} />
-        {open && (
-          <>
-            <Legend />
-            <IconButton
-              aria-label="Shorter seconds"
-              onPress={() => setZoom((z) => clampZoom((z ?? 90) / 1.4))}
-            >
-              <ZoomOut size={16} />
-            </IconButton>
-            <IconButton
-              aria-label="Longer seconds"
-              onPress={() => setZoom((z) => clampZoom((z ?? 90) * 1.4))}
-            >
-              <ZoomIn size={16} />
-            </IconButton>
-          </>
-        )}
-        <IconButton
-          className="wide"
-          aria-label={open ? 'Fold the beat sheet' : 'Unfold the beat sheet'}
-          aria-expanded={open}
-          onPress={() => useDesk.setState({ sheet: !sheet })}
-        >
-          {open ? <ChevronDown size={16} /> : <ChevronUp size={16} />}
-        </IconButton>
-      </div>
+      <Controls open={open} onZoom={setZoom} />
       {open ? <BeatSheet zoom={zoom} onZoom={setZoom} /> : <Slim />}
     </Box>
   );
 }
 
+interface ControlsProps {
+  open: boolean;
+  onZoom: (zoom: (z: number | null) => number) => void;
+}
+
+/** What runs the play and rolls the sheet; an edit draws none of it again. */
+const Controls = memo(function Controls({ open, onZoom }: ControlsProps) {
+  const { running, speed, loop } = usePick('running', 'speed', 'loop');
+  const timed = useDesk((s) => s.time !== null);
+  const empty = useDesk((s) => timelineOf(s.play, s.branch, s.frameId).end === 0);
+  return (
+    <div className="head">
+      <h2 className="wide">{open ? 'Beat sheet' : 'Run'}</h2>
+      <IconButton aria-label="Previous frame" onPress={() => stepFrame(-1)}>
+        <SkipBack size={16} />
+      </IconButton>
+      <MainButton onPress={toggleRun} isDisabled={empty} data-testid="run">
+        {running ? <Pause size={15} /> : <PlayIcon size={15} />} {running ? 'Stop' : 'Run'}
+      </MainButton>
+      <IconButton aria-label="Next frame" onPress={() => stepFrame(1)}>
+        <SkipForward size={16} />
+      </IconButton>
+      <Choice
+        bare
+        label="Speed"
+        value={String(speed)}
+        options={SPEEDS}
+        onChange={(v) => useDesk.setState({ speed: Number(v) })}
+      />
+      <Toggle isSelected={loop} onChange={(v) => useDesk.setState({ loop: v })} className="wide">
+        <Repeat size={14} aria-label="Loop" />
+      </Toggle>
+      {timed && !running && (
+        <Button onPress={() => useDesk.setState({ time: null })} className="wide">
+          Draw
+        </Button>
+      )}
+      <Clock />
+      {open && (
+        <>
+          <Legend />
+          <IconButton aria-label="Shorter seconds" onPress={() => onZoom((z) => clampZoom((z ?? 90) / 1.4))}>
+            <ZoomOut size={16} />
+          </IconButton>
+          <IconButton aria-label="Longer seconds" onPress={() => onZoom((z) => clampZoom((z ?? 90) * 1.4))}>
+            <ZoomIn size={16} />
+          </IconButton>
+        </>
+      )}
+      <IconButton
+        className="wide"
+        aria-label={open ? 'Fold the beat sheet' : 'Unfold the beat sheet'}
+        aria-expanded={open}
+        onPress={() => useDesk.setState({ sheet: !open })}
+      >
+        {open ? <ChevronDown size={16} /> : <ChevronUp size={16} />}
+      </IconButton>
+    </div>
+  );
+});
+
 /** The running clock, the only words that change sixty times a second. */
-function Clock({ end }: { end: number }) {
+function Clock() {
   const now = useNow();
+  const { end } = useTimeline();
   return (
     <span className="clock">
       {now.toFixed(1)} of {end.toFixed(1)} s
