@@ -30,16 +30,18 @@ export function useAddress(): void {
   const time = useDesk((s) => (s.running ? null : s.time));
   const [, setParams] = useSearchParams();
   const first = useRef(true);
+  const own = useRef(window.location.pathname);
   useEffect(() => {
     if (running) return undefined;
     if (first.current) {
       first.current = false;
       return undefined;
     }
-    const timer = setTimeout(
-      () => setParams(place({ branch, frameId, time }), { replace: true, preventScrollReset: true }),
-      AFTER,
-    );
+    const timer = setTimeout(() => {
+      // On the way to another room the desk is there until that has come: it does not write over its address.
+      if (window.location.pathname !== own.current) return;
+      setParams(place({ branch, frameId, time }), { replace: true, preventScrollReset: true });
+    }, AFTER);
     return () => clearTimeout(timer);
   }, [branch, frameId, time, running, setParams]);
 }
