@@ -175,6 +175,7 @@ test('a moment of a play against a zone is taken to the zone room', async ({ pag
   await expect(page.getByRole('button', { name: 'Let the zone recover' })).toHaveCount(0);
   await page.getByRole('link', { name: 'Back to Ball screen' }).click();
   await expect(page.getByRole('heading', { name: 'Ball screen' })).toBeVisible();
+  await expect(page.getByRole('slider', { name: /Time/ })).toHaveAttribute('aria-valuenow', '1.2');
 });
 
 test('a defence is kept for the team and taken over by another play', async ({ page, app }) => {

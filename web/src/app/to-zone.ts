@@ -14,6 +14,14 @@ import {
   type ZoneKey,
 } from '@corkscrew/core';
 
+/** Which play a moment is of, when (seconds), and how the desk's address says that moment (`?…`, empty for its start). */
+export interface Origin {
+  readonly id: string;
+  readonly name: string;
+  readonly t: number;
+  readonly at?: string;
+}
+
 /** A moment of a play on its way into the zone room, as the address carries it from screen to screen. */
 export interface ZoneMoment {
   readonly court: RuleSetKey;
@@ -22,7 +30,7 @@ export interface ZoneMoment {
   readonly zone: ZoneKey;
   readonly schools: readonly string[];
   readonly chases: readonly (PlayerId | '')[];
-  readonly from: { readonly id: string; readonly name: string; readonly t: number };
+  readonly from: Origin;
   readonly places: readonly Point[];
   readonly holder: number;
   readonly ball: Point;
@@ -37,6 +45,7 @@ export function zoneMoment(
   t: number,
   defence: Defence,
   defenders: readonly Point[] | null,
+  at = '',
 ): ZoneMoment {
   const ball = ballAt(timeline, t);
   return {
@@ -46,7 +55,7 @@ export function zoneMoment(
     zone: zoneByKey(defence.zone ?? '')?.key ?? '2-3',
     schools: defence.schools ?? [],
     chases: DEFENDERS.map((x) => defence.chases?.[x] ?? ''),
-    from: { id: play.id, name: play.name, t },
+    from: { id: play.id, name: play.name, t, at },
     places: PLAYERS.map((p) => positionAt(timeline, p, t)),
     holder: ball.holder ? PLAYERS.indexOf(ball.holder) : -1,
     ball: ball.point,

@@ -13,6 +13,9 @@ function place(s: { branch: string; frameId: string; time: number | null }): URL
   return params;
 }
 
+/** The search part of the address of where the desk is now. */
+export const addressNow = (): string => `?${place(useDesk.getState())}`;
+
 /** Goes where the address says, as far as there is such a place. */
 export function goToAddress(params: URLSearchParams): void {
   const { play } = useDesk.getState();

@@ -17,7 +17,7 @@ export const ZoneSetting = memo(function ZoneSetting() {
       {room.from && (
         <p>
           {room.from.t.toFixed(1)} s into {room.from.name}.{' '}
-          <Link to={`/plays/${room.from.id}`}>Back to {room.from.name}</Link>
+          <Link to={`/plays/${room.from.id}${room.from.at ?? ''}`}>Back to {room.from.name}</Link>
         </p>
       )}
       <div className="zones" role="group" aria-label="Zone">

@@ -164,9 +164,9 @@ describe('a moment of a play', () => {
 
   it('brings its men, ball, level, court and zone, with the defenders where they are', () => {
     const t = timeline.flights[0]!.arrive + 0.2;
-    takeMoment(zoneMoment(play, timeline, t, zone, defenders));
+    takeMoment(zoneMoment(play, timeline, t, zone, defenders, '?frame=f1'));
     expect(room()).toMatchObject({ court: 'fiba', level: 'college', zone: '3-2', holder: 3, set: '' });
-    expect(room().from).toEqual({ id: 'p', name: 'Moment', t });
+    expect(room().from).toEqual({ id: 'p', name: 'Moment', t, at: '?frame=f1' });
     expect(room().ball).toEqual(room().places[3]);
     const { chase } = useChase.getState();
     expect([...movingPicture(room(), chase!, 0).floor.dx]).toEqual(defenders.map((p) => p.x));

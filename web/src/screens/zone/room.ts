@@ -27,6 +27,7 @@ import { create } from 'zustand';
 import { createJSONStorage, persist } from 'zustand/middleware';
 import { useShallow } from 'zustand/react/shallow';
 import { lateStorage } from '../../app/late-storage.ts';
+import type { Origin } from '../../app/to-zone.ts';
 
 /** What the coach has set up: whose zone, how it is played, who stands where, and where the ball is. */
 export interface Room {
@@ -43,7 +44,7 @@ export interface Room {
   /** Key of the alignment they were put in; empty when they come from a play. */
   readonly set: string;
   /** The play this was a moment of, and when (seconds). */
-  readonly from: { readonly id: string; readonly name: string; readonly t: number } | null;
+  readonly from: Origin | null;
   readonly places: readonly Point[];
   /** Who has the ball, −1 when it lies on the floor where it was put. */
   readonly holder: number;

@@ -30,6 +30,7 @@ import { Button, Label, Toggle } from '../../../ui/controls.tsx';
 import { IconButton } from '../../../ui/IconButton.tsx';
 import { useAgainst, useStale } from '../analysis.ts';
 import { zoneMoment } from '../../../app/to-zone.ts';
+import { addressNow } from '../address.ts';
 import { lineView, usePick } from '../store.ts';
 import { useNow, useTimeline } from '../timeline.ts';
 import { chooseType, takeDefence } from './change.ts';
@@ -237,7 +238,8 @@ function ToZoneRoom({
   return (
     <Button
       onPress={() => {
-        void go('/zone', { state: { moment: zoneMoment(play, timeline, t, defence, defenders()) } });
+        const moment = zoneMoment(play, timeline, t, defence, defenders(), addressNow());
+        void go('/zone', { state: { moment } });
       }}
     >
       This moment in the zone room
