@@ -1,4 +1,4 @@
-import { FLOOR_DEPTH, type Court } from '../court/court.ts';
+import { FLOOR_DEPTH } from '../court/court.ts';
 import { behindArc } from '../court/queries.ts';
 import { nearestSpot, type SpotKey } from '../court/spots.ts';
 import type { Floor } from './floor.ts';
@@ -82,22 +82,12 @@ const N = GRID.columns * GRID.rows;
 const soft = new Float64Array(N);
 const three = new Uint8Array(N);
 
-/** The court whose threes are marked: one is played on at a time. */
-let marked: Court | undefined;
-
-function markThrees(court: Court): void {
-  if (marked === court) return;
-  marked = court;
+/** Evens the map out among twos and among threes, each apart: the line between them is sharp. */
+function smoothed(f: Floor, map: SoftMap): void {
   const { columns, rows } = GRID;
   for (let r = 0; r < rows; r++)
     for (let c = 0; c < columns; c++)
-      three[r * columns + c] = behindArc(court, { x: GRID.left + c, y: GRID.bottom + r }) ? 1 : 0;
-}
-
-/** Evens the map out among twos and among threes, each apart: the line between them is sharp. */
-function smoothed(f: Floor, map: SoftMap): void {
-  markThrees(f.court);
-  const { columns, rows } = GRID;
+      three[r * columns + c] = behindArc(f.court, { x: GRID.left + c, y: GRID.bottom + r }) ? 1 : 0;
   for (let r = 0; r < rows; r++)
     for (let c = 0; c < columns; c++) {
       let sum = 0;
