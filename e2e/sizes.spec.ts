@@ -192,6 +192,13 @@ test('settings: what a new play starts with, a floor of our own, and the keys of
   app,
 }) => {
   await page.goto(`${app.url}/settings`);
+  // The server answers late, and sooner to what was said last: nothing that was said is lost.
+  const late = [300, 20, 150, 10];
+  await page.route('**/api/team', async (route) => {
+    const response = await route.fetch();
+    await new Promise((on) => setTimeout(on, late.shift() ?? 0));
+    await route.fulfill({ response });
+  });
   await page.getByRole('combobox', { name: /^Court/ }).selectOption('fiba');
   await page.getByRole('combobox', { name: /^Speeds of/ }).selectOption('women');
   await page.getByRole('button', { name: 'Make one' }).click();
@@ -202,6 +209,8 @@ test('settings: what a new play starts with, a floor of our own, and the keys of
   await page.keyboard.press('Enter');
   await expect(page.getByText('From 12 to 30.')).toBeVisible();
   await expect(page.getByRole('combobox', { name: /^Court/ })).toHaveValue('custom');
+  await expect(page.getByTestId('save')).toHaveText('Saved');
+  await page.unroute('**/api/team');
   const id = await newPlay(page, app, 'In the old gym');
   await expect(saved(page)).toBeVisible();
   expect(await app.play(id)).toMatchObject({

@@ -69,7 +69,9 @@ export const api = {
     rememberTeam(team.id);
     return team;
   },
-  changeTeam: (change: TeamChange): Promise<Team> => call(TeamSchema, '/api/team', send('PATCH', change)),
+  changeTeam: (change: TeamChange): Promise<Team> =>
+    // Sent to its end though the page is left.
+    call(TeamSchema, '/api/team', { ...send('PATCH', change), keepalive: true }),
   plays: (trash: boolean): Promise<PlayRow[]> => call(z.array(PlayRowSchema), `/api/plays?trash=${trash}`),
   play: (id: string): Promise<StoredPlay> => call(StoredPlaySchema, at(id)),
   save: (play: Play, how: Omit<Save, 'document'>): Promise<Saved> =>

@@ -1,22 +1,40 @@
 import type { ManWord, OwnTeaching, Team, TeamChange } from '@corkscrew/core';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useMutationState, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api } from '../app/api.ts';
 
 const USUAL: OwnTeaching = {};
+
+/** Changes of the team go out one after the other, in the order in which they were made. */
+const CHANGING = { mutationKey: ['team'], scope: { id: 'team' } };
 
 /** The team, and how to change it. */
 export function useTeam() {
   const client = useQueryClient();
   const team = useQuery({ queryKey: ['team'], queryFn: api.team });
   const { mutate, error } = useMutation({
+    ...CHANGING,
     mutationFn: (change: TeamChange) => api.changeTeam(change),
     // What was said is so at once: the next change is made from it, not from what the server last said.
-    onMutate: (change) =>
-      client.setQueryData<Team>(['team'], (now) => now && ({ ...now, ...change } as Team)),
-    onSuccess: (now: Team) => client.setQueryData(['team'], now),
+    onMutate: (change) => {
+      void client.cancelQueries({ queryKey: ['team'] }, { revert: false });
+      client.setQueryData<Team>(['team'], (now) => now && ({ ...now, ...change } as Team));
+    },
+    onSuccess: (now: Team) => {
+      // An answer on the way knows nothing of what was said since: only the last one is taken.
+      if (client.isMutating({ mutationKey: CHANGING.mutationKey }) === 1) client.setQueryData(['team'], now);
+    },
     onError: () => client.invalidateQueries({ queryKey: ['team'] }),
   });
   return { team: team.data, change: mutate, error };
+}
+
+/** Whether a change of the team is on its way to the server, and whether one was made lately. */
+export function useSaving(): { saving: boolean; changed: boolean } {
+  const all = useMutationState({
+    filters: { mutationKey: CHANGING.mutationKey },
+    select: (m) => m.state.status,
+  });
+  return { saving: all.includes('pending'), changed: all.includes('success') };
 }
 
 /** What the team calls one of five. */

@@ -6,7 +6,7 @@ import { prefer, usePreferences } from '../../app/preferences.ts';
 import { chooseTheme, useThemeChoice } from '../../app/theme.ts';
 import { chooseUnits, UNIT_OPTIONS, useUnitChoice } from '../../app/units.ts';
 import { MakesForm } from '../../team/MakesForm.tsx';
-import { useTeam } from '../../team/team.ts';
+import { useSaving, useTeam } from '../../team/team.ts';
 import { TeachForm } from '../../team/TeachForm.tsx';
 import { Choice, COURT_OPTIONS, LEVEL_OPTIONS, WOMEN_OPTIONS } from '../../ui/Choice.tsx';
 import { Toggle } from '../../ui/controls.tsx';
@@ -71,7 +71,7 @@ export default function Settings() {
   const level = defaults.level ?? 'highSchool';
   return (
     <div style={{ height: '100dvh', overflow: 'auto' }}>
-      <TopBar room="settings">
+      <TopBar room="settings" end={<Kept />}>
         <h1 style={TITLE}>Settings</h1>
       </TopBar>
       <Page>
@@ -148,6 +148,16 @@ export default function Settings() {
         <Device />
       </Page>
     </div>
+  );
+}
+
+/** Whether what was set is with the server. */
+function Kept() {
+  const { saving, changed } = useSaving();
+  return (
+    <b role="status" data-testid="save">
+      {saving ? 'Saving' : changed ? 'Saved' : ''}
+    </b>
   );
 }
 
