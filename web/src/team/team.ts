@@ -25,7 +25,7 @@ export function useTeam() {
     },
     onError: () => client.invalidateQueries({ queryKey: ['team'] }),
   });
-  return { team: team.data, change: mutate, error };
+  return { team: team.data, failed: team.error, change: mutate, error };
 }
 
 /** Whether a change of the team is on its way to the server, and whether one was made lately. */

@@ -1,4 +1,4 @@
-import { againstInFull, type Defaults, MAN_WORDS } from '@corkscrew/core';
+import { againstInFull, type Defaults, MAN_WORDS, type Team } from '@corkscrew/core';
 import { useEffect } from 'react';
 import { useLocation } from 'react-router';
 import styled from 'styled-components';
@@ -58,7 +58,7 @@ const TITLE = { fontSize: 27, fontWeight: 740, fontStretch: '70%', lineHeight: 1
 
 /** What holds for the whole team, and what is the coach's own on this device. */
 export default function Settings() {
-  const { team, change, error } = useTeam();
+  const { team, failed } = useTeam();
   const { hash } = useLocation();
   useEffect(() => {
     document.title = 'Settings · Corkscrew';
@@ -66,88 +66,95 @@ export default function Settings() {
   useEffect(() => {
     if (team && hash) document.getElementById(hash.slice(1))?.scrollIntoView();
   }, [team, hash]);
-  const defaults: Defaults = team?.defaults ?? {};
-  const start = (more: Partial<Defaults>) => change({ defaults: { ...defaults, ...more } });
-  const level = defaults.level ?? 'highSchool';
   return (
     <div style={{ height: '100dvh', overflow: 'auto' }}>
       <TopBar room="settings" end={<Kept />}>
         <h1 style={TITLE}>Settings</h1>
       </TopBar>
       <Page>
-        {error && <p role="alert">{error.message}</p>}
-        <section aria-labelledby="team">
-          <h2 id="team">The team</h2>
-          <div className="fields">
-            <TextField
-              label="Name"
-              value={team?.name ?? ''}
-              max={200}
-              onDone={(name) => name.trim() && change({ name: name.trim() })}
-            />
-            <Choice
-              label="We say"
-              value={defaults.man ?? 'man'}
-              options={MAN_WORDS.map((word) => [word, againstInFull('man', word).toLowerCase()] as const)}
-              onChange={(man) => start({ man })}
-            />
-          </div>
-        </section>
-        <section aria-labelledby="start">
-          <h2 id="start">What a new play starts with</h2>
-          <p>Each play keeps its own: changing this changes no play there is.</p>
-          <div className="fields">
-            <Choice
-              label="Court"
-              value={defaults.court ?? 'nfhs'}
-              options={
-                defaults.customCourt
-                  ? [...COURT_OPTIONS, ['custom', defaults.customCourt.name ?? 'Our own floor']]
-                  : COURT_OPTIONS
-              }
-              onChange={(court) => start({ court })}
-            />
-            <Choice
-              label="Level"
-              value={level}
-              options={LEVEL_OPTIONS}
-              onChange={(l) => start({ level: l })}
-            />
-            <Choice
-              label="Speeds of"
-              value={defaults.women ? 'women' : 'men'}
-              options={WOMEN_OPTIONS}
-              onChange={(who) => start({ women: who === 'women' })}
-            />
-          </div>
-        </section>
-        <section aria-labelledby="floor">
-          <h2 id="floor">Our own floor</h2>
-          <p>A rule set with some of its lines elsewhere, for a league or a gym of your own.</p>
-          <CourtForm
-            court={defaults.customCourt}
-            onChange={(customCourt) => start({ customCourt, court: 'custom' })}
-            onDrop={() => {
-              const { customCourt: _gone, ...rest } = defaults;
-              change({
-                defaults: { ...rest, ...(rest.court === 'custom' ? { court: 'nfhs' as const } : {}) },
-              });
-            }}
-          />
-        </section>
-        <section aria-labelledby="teach">
-          <h2 id="teach">What we teach</h2>
-          <p>Where schools differ. The walk-through measures by it, on every play.</p>
-          <TeachForm level={level} />
-        </section>
-        <section aria-labelledby="makes">
-          <h2 id="makes">What we make</h2>
-          <p>Of a hundred open shots. What a look is worth is reckoned from it, on every play.</p>
-          <MakesForm level={level} women={defaults.women ?? false} />
-        </section>
+        {failed && !team && <p role="alert">{failed.message}</p>}
+        {/* Nothing is changed of a team that is not there yet: it would forget the rest of what it has. */}
+        {team && <OfTeam team={team} />}
         <Device />
       </Page>
     </div>
+  );
+}
+
+/** What all of the team's devices have. */
+function OfTeam({ team }: { team: Team }) {
+  const { change, error } = useTeam();
+  const { defaults } = team;
+  const start = (more: Partial<Defaults>) => change({ defaults: { ...defaults, ...more } });
+  const level = defaults.level ?? 'highSchool';
+  return (
+    <>
+      {error && <p role="alert">{error.message}</p>}
+      <section aria-labelledby="team">
+        <h2 id="team">The team</h2>
+        <div className="fields">
+          <TextField
+            label="Name"
+            value={team.name}
+            max={200}
+            onDone={(name) => name.trim() && change({ name: name.trim() })}
+          />
+          <Choice
+            label="We say"
+            value={defaults.man ?? 'man'}
+            options={MAN_WORDS.map((word) => [word, againstInFull('man', word).toLowerCase()] as const)}
+            onChange={(man) => start({ man })}
+          />
+        </div>
+      </section>
+      <section aria-labelledby="start">
+        <h2 id="start">What a new play starts with</h2>
+        <p>Each play keeps its own: changing this changes no play there is.</p>
+        <div className="fields">
+          <Choice
+            label="Court"
+            value={defaults.court ?? 'nfhs'}
+            options={
+              defaults.customCourt
+                ? [...COURT_OPTIONS, ['custom', defaults.customCourt.name ?? 'Our own floor']]
+                : COURT_OPTIONS
+            }
+            onChange={(court) => start({ court })}
+          />
+          <Choice label="Level" value={level} options={LEVEL_OPTIONS} onChange={(l) => start({ level: l })} />
+          <Choice
+            label="Speeds of"
+            value={defaults.women ? 'women' : 'men'}
+            options={WOMEN_OPTIONS}
+            onChange={(who) => start({ women: who === 'women' })}
+          />
+        </div>
+      </section>
+      <section aria-labelledby="floor">
+        <h2 id="floor">Our own floor</h2>
+        <p>A rule set with some of its lines elsewhere, for a league or a gym of your own.</p>
+        <CourtForm
+          court={defaults.customCourt}
+          onChange={(customCourt) => start({ customCourt, court: 'custom' })}
+          onDrop={() => {
+            const { customCourt: _gone, ...rest } = defaults;
+            change({
+              defaults: { ...rest, ...(rest.court === 'custom' ? { court: 'nfhs' as const } : {}) },
+            });
+          }}
+        />
+      </section>
+      <section aria-labelledby="teach">
+        <h2 id="teach">What we teach</h2>
+        <p>Where schools differ. The walk-through measures by it, on every play.</p>
+        <TeachForm level={level} />
+      </section>
+      <section aria-labelledby="makes">
+        <h2 id="makes">What we make</h2>
+        <p>Of a hundred open shots. What a look is worth is reckoned from it, on every play.</p>
+        <MakesForm level={level} women={defaults.women ?? false} />
+      </section>
+    </>
   );
 }
 
