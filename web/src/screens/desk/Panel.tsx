@@ -114,9 +114,10 @@ const Foot = styled.div`
     display: flex;
     align-items: center;
     gap: 10px;
-    padding: 6px 14px;
+    padding: 0 14px;
     background: var(--sheet);
-    min-height: 44px;
+    /* Always as high: what is above it does not move away from a finger when a finding comes or goes. */
+    height: 56px;
   }
   .top i {
     width: 10px;
@@ -128,6 +129,10 @@ const Foot = styled.div`
   .top p {
     flex: 1;
     min-width: 0;
+    display: -webkit-box;
+    -webkit-line-clamp: 2;
+    -webkit-box-orient: vertical;
+    overflow: hidden;
   }
 `;
 
@@ -207,7 +212,12 @@ export function Panel({ size }: { size: Size }) {
 /** The gravest finding, with its mend, where there is no room for all. */
 function TopFinding() {
   const top = useTold().find(mustMend);
-  if (!top) return null;
+  if (!top)
+    return (
+      <div className="top">
+        <p>Nothing breaks.</p>
+      </div>
+    );
   const mend = top.mends[0];
   return (
     <div className="top">
