@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { ALIGNMENTS, PLAYERS } from '../alignment/library.ts';
 import { courtFor } from '../court/rulesets.ts';
 import { propose } from '../gesture/propose.ts';
+import { NEEDS } from '../gesture/verbs.ts';
 import type { NewAction } from '../play/change.ts';
 import type { Frame, Play, Verb } from '../play/document.ts';
 import { edit } from '../play/edit.ts';
@@ -11,17 +12,7 @@ import { pathOf, walkLine } from '../play/state.ts';
 import { mainLine } from '../play/tree.ts';
 import { actionWords } from './caption.ts';
 
-const VERBS: readonly Verb[] = [
-  'cut',
-  'dribble',
-  'pass',
-  'screen',
-  'handoff',
-  'shot',
-  'fake',
-  'hold',
-  'seal',
-];
+const VERBS = Object.keys(NEEDS) as Verb[];
 
 /** A stroke of the hand: a verb that was said or none, from whom, to where, and at times a man. */
 const strokes = fc.record({

@@ -20,20 +20,20 @@ interface Fingers {
  */
 export function useFingers({ onHold, onTaps }: Fingers) {
   const down = useRef(new Map<number, P & { on: Element }>());
-  const seen = useRef({ since: 0, most: 0, still: true, timer: 0 });
+  const touch = useRef({ since: 0, most: 0, still: true, timer: 0 });
   /** Whoever has taken the finger lets go, as when the system takes it away. */
   const letGo = () => {
     for (const [pointerId, { on }] of down.current)
       on.dispatchEvent(new globalThis.PointerEvent('pointercancel', { pointerId, bubbles: true }));
   };
   const moved = () => {
-    seen.current.still = false;
-    clearTimeout(seen.current.timer);
+    touch.current.still = false;
+    clearTimeout(touch.current.timer);
   };
   return {
     onPointerDownCapture(e: PointerEvent) {
       if (e.pointerType !== 'touch') return;
-      const s = seen.current;
+      const s = touch.current;
       clearTimeout(s.timer);
       if (e.isPrimary) {
         down.current.clear();
@@ -58,9 +58,9 @@ export function useFingers({ onHold, onTaps }: Fingers) {
       if (from && Math.hypot(e.clientX - from.x, e.clientY - from.y) > STILL) moved();
     },
     onPointerUpCapture(e: PointerEvent) {
-      clearTimeout(seen.current.timer);
+      clearTimeout(touch.current.timer);
       if (!down.current.delete(e.pointerId) || down.current.size > 0) return;
-      const { still, most, since } = seen.current;
+      const { still, most, since } = touch.current;
       if (still && most > 1 && e.timeStamp - since < TAP) onTaps(most);
     },
     onPointerCancelCapture(e: PointerEvent) {

@@ -6,11 +6,11 @@ import { create } from 'zustand';
 import type { Size } from '../../app/size.ts';
 import { Button } from '../../ui/controls.tsx';
 import { IconButton } from '../../ui/IconButton.tsx';
-import { mustMend, useTold } from './analysis.ts';
+import { mustMend, useMetrics, useTold } from './analysis.ts';
 import { DefenceTab } from './defend/DefenceTab.tsx';
 import { FrameTab } from './draw/FrameTab.tsx';
 import { PlayTab } from './PlayTab.tsx';
-import { apply } from './store.ts';
+import { apply, useDesk } from './store.ts';
 import { WalkTab } from './walk/WalkTab.tsx';
 
 const Box = styled(Tabs)`
@@ -212,12 +212,9 @@ export function Panel({ size }: { size: Size }) {
 /** The gravest finding, with its mend, where there is no room for all. */
 function TopFinding() {
   const top = useTold().find(mustMend);
-  if (!top)
-    return (
-      <div className="top">
-        <p>Nothing breaks.</p>
-      </div>
-    );
+  // Nothing is said of a play before it has been gone through.
+  const known = useMetrics(useDesk((s) => s.play.id)) !== null;
+  if (!top) return <div className="top">{known && <p>Nothing breaks.</p>}</div>;
   const mend = top.mends[0];
   return (
     <div className="top">

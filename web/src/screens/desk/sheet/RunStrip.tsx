@@ -21,7 +21,7 @@ import { Legend } from './Legend.tsx';
 import { BeatSheet } from './BeatSheet.tsx';
 import { clampZoom } from './scale.ts';
 import { lineView, stepFrame, useDesk, usePick } from '../store.ts';
-import { seek, timelineOf, toggleRun, useNow, useTimeline } from '../timeline.ts';
+import { seek, toggleRun, useNow, useTimeline } from '../timeline.ts';
 
 const Box = styled.section`
   border-top: 1px solid var(--rule-2);
@@ -106,7 +106,9 @@ interface ControlsProps {
 const Controls = memo(function Controls({ open, onZoom }: ControlsProps) {
   const { running, speed, loop } = usePick('running', 'speed', 'loop');
   const timed = useDesk((s) => s.time !== null);
-  const empty = useDesk((s) => timelineOf(s.play, s.branch, s.frameId).end === 0);
+  const empty = useDesk((s) =>
+    lineView(s.play, s.branch, s.frameId).line.every((f) => f.actions.length === 0),
+  );
   return (
     <div className="head">
       <h2 className="wide">{open ? 'Beat sheet' : 'Run'}</h2>

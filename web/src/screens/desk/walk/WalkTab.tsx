@@ -3,7 +3,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { useUnits } from '../../../app/units.ts';
 import { Button } from '../../../ui/controls.tsx';
-import { mustMend, useFindings, useMetrics } from '../analysis.ts';
+import { mustMend, useFindings, useMetrics, useTold } from '../analysis.ts';
 import { apply, lineView, usePick } from '../store.ts';
 import { Figures } from './Figures.tsx';
 import { Item } from './Item.tsx';
@@ -50,7 +50,7 @@ export function WalkTab() {
   const findings = useFindings(play.id);
   const metrics = useMetrics(play.id);
   const [quiet, setQuiet] = useState(false);
-  const told = findings.filter((f) => f.silenced === undefined);
+  const told = useTold();
   const silenced = findings.filter((f) => f.silenced !== undefined);
   const fix = told.filter(mustMend).length;
   const costs = told.filter((f) => f.severity === 'costs').length;
