@@ -91,7 +91,7 @@ export { levelRecord, type LevelRecord } from './motion/level.ts';
 export { frameAt, momentAt } from './motion/moments.ts';
 export { restTimes } from './motion/rest.ts';
 export type { Timeline } from './motion/timeline.ts';
-export { ballAt, facingAt, positionAt, track } from './motion/track.ts';
+export { ballAt, facingAt, HELD, positionAt, track } from './motion/track.ts';
 export { readPoint, type ReadChoice, type ReadPoint } from './answers/choices.ts';
 export { attackersOn, defendersOn, floorOf, putAttackers, type Floor } from './space/floor.ts';
 export { GRID, mapSoftness, softMap, softSpots, type SoftMap, type SoftSpot } from './space/soft-spots.ts';

@@ -12,6 +12,7 @@ import {
   type Court,
   type Timeline,
   type Units,
+  HELD,
 } from '@corkscrew/core';
 import { ballItems, bodyItems } from './bodies.ts';
 import { floorItems } from './floor.ts';
@@ -95,5 +96,5 @@ function menItems(court: Court, timeline: Timeline, t: number, scale: Scale): Sc
     facing: facingAt(timeline, p, t, ball.holder === p ? rim : ball.point),
   }));
   const men = bodyItems(bodies, ball.holder, scale, true);
-  return ball.holder === null ? [...men, ...ballItems(toScene(scale, ball.point), scale, ball.height)] : men;
+  return ball.holder === null ? [...men, ...ballItems(toScene(scale, ball.point), scale, Math.max(0, ball.height - HELD))] : men;
 }

@@ -69,7 +69,7 @@ export function reachItems(
 ): SceneItem[] {
   const on = Array.from({ length: ROUND }, (_, i) => {
     const a = (i / ROUND) * 2 * Math.PI;
-    const r = floor.level.safePass;
+    const r = floor.level.pass.safe;
     return { x: floor.bx + r * Math.cos(a), y: floor.by + r * Math.sin(a) };
   });
   const dashes = on.flatMap((p, i) => {

@@ -113,13 +113,25 @@ function other(record: LevelRecord, s: Shake): LevelRecord {
   const rnd = numbers(s.seed + 7919);
   const off = (most: number): number => 1 + (rnd() * 2 - 1) * most;
   const speed = off(0.07);
+  const react = off(0.15);
+  const defend = off(0.1);
+  const { pass } = record;
   return {
     ...record,
     man: {
       ...record.man,
       speed: record.man.speed * speed,
-      react: record.man.react * off(0.15),
-      defend: record.man.defend * off(0.1),
+      react: record.man.react * react,
+      defend: record.man.defend * defend,
+    },
+    pass: {
+      ...pass,
+      hands: {
+        ...pass.hands,
+        top: pass.hands.top * speed,
+        react: pass.hands.react * react,
+        push: pass.hands.push * defend,
+      },
     },
   };
 }

@@ -22,6 +22,8 @@ export interface Rails {
   readonly vy: Float64Array;
   /** Whose the ball is: its holder, or the receiver from the release on; −1 after a shot. */
   readonly owner: Int8Array;
+  /** 1 while the ball is dribbled. */
+  readonly dribbled: Uint8Array;
 }
 
 /** A man at one moment: his place (ft) and his speed (ft/s). */
@@ -65,5 +67,11 @@ export function railsOf(timeline: Timeline, court: Court, level: LevelRecord): R
     const to = f.receiver === null ? -1 : PLAYERS.indexOf(f.receiver);
     for (let k = Math.ceil(f.release / dt - 1e-9); k < steps && k * dt < f.arrive; k++) owner[k] = to;
   }
-  return { timeline, court, level, track: t, steps, dt, x, y, vx, vy, owner };
+  const dribbled = new Uint8Array(steps);
+  timeline.possessions.forEach((p, i) => {
+    if (!p.dribbling) return;
+    const end = timeline.possessions[i + 1]?.from ?? timeline.end;
+    for (let k = Math.ceil(p.from / dt - 1e-9); k < steps && k * dt < end; k++) dribbled[k] = 1;
+  });
+  return { timeline, court, level, track: t, steps, dt, x, y, vx, vy, owner, dribbled };
 }

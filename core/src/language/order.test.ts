@@ -1,51 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { ALIGNMENTS, PLAYERS } from '../alignment/library.ts';
 import { courtFor } from '../court/rulesets.ts';
-import { propose } from '../gesture/propose.ts';
-import { NEEDS } from '../gesture/verbs.ts';
+import { drawnPlays } from '../gesture/drawn.test-data.ts';
 import type { NewAction } from '../play/change.ts';
-import type { Frame, Play, Verb } from '../play/document.ts';
-import { edit } from '../play/edit.ts';
-import { playOf, samplePlay } from '../play/sample.test-data.ts';
+import type { Frame, Play } from '../play/document.ts';
+import { playOf } from '../play/sample.test-data.ts';
 import { pathOf, walkLine } from '../play/state.ts';
 import { mainLine } from '../play/tree.ts';
 import { actionWords } from './caption.ts';
-
-const VERBS = Object.keys(NEEDS) as Verb[];
-
-/** A stroke of the hand: a verb that was said or none, from whom, to where, and at times a man. */
-const strokes = fc.record({
-  who: fc.constantFrom(...PLAYERS),
-  verb: fc.option(fc.constantFrom(...VERBS), { nil: null, freq: 4 }),
-  x: fc.double({ min: -24, max: 24, noNaN: true }),
-  y: fc.double({ min: 1, max: 40, noNaN: true }),
-  to: fc.option(fc.constantFrom(...PLAYERS), { nil: undefined, freq: 1 }),
-});
-
-/** A play drawn by hand: strokes that mean something, frame by frame. */
-const plays = fc
-  .tuple(
-    fc.constantFrom(...ALIGNMENTS.map((a) => a.key)),
-    fc.array(fc.array(strokes, { minLength: 2, maxLength: 7 }), { minLength: 1, maxLength: 3 }),
-  )
-  .map(([alignment, frames]) =>
-    frames.reduce<Play>((drawn, all, i) => {
-      let play = drawn;
-      const take = (change: Parameters<typeof edit>[1]): void => {
-        const r = edit(play, change);
-        if (r.ok) play = r.play;
-      };
-      if (i > 0) take({ do: 'addFrame', after: mainLine(play).at(-1)!.id });
-      for (const { who, verb, x, y, to } of all) {
-        const walk = walkLine(play, mainLine(play)).at(-1)!;
-        const man = to === who ? undefined : to;
-        const action = propose(walk, { who, verb, ball: false, at: { x, y }, to: man });
-        if (action) take({ do: 'addAction', frame: walk.frame.id, action });
-      }
-      return play;
-    }, samplePlay(alignment)),
-  );
 
 /** The words of every action of a line's frame. */
 function wordsIn(play: Play, line: readonly Frame[], i: number): string[] {
@@ -57,7 +19,7 @@ describe('words follow the moment', () => {
   it('what comes later in a frame changes none of what came before, but where a pass meets its man who runs', () => {
     let told = 0;
     fc.assert(
-      fc.property(plays, (play) => {
+      fc.property(drawnPlays, (play) => {
         const line = mainLine(play);
         for (const [i, frame] of line.entries()) {
           const whole = wordsIn(play, line, i);

@@ -1,5 +1,6 @@
 import { next, type Seat } from '../geometry/five.ts';
 import type { Defended } from '../defence/defended.ts';
+import { covered } from '../space/legs.ts';
 
 /** How a defender gets to a shot: feet, seconds, shares (from memory of common practice). */
 export const CONTEST = {
@@ -10,7 +11,6 @@ export const CONTEST = {
   speed: 0.88,
   push: 0.85,
   share: 0.8,
-  braking: 1.35,
   least: 2,
   /** A hand is in the way from here. */
   hand: 3,
@@ -21,44 +21,6 @@ export interface Contest {
   feet: number;
   plain: number;
   who: number;
-}
-
-/** Feet covered in t seconds by a man with speed v0 toward his goal, ft/s; braking first when he runs away. */
-export function covered(t: number, v0: number, top: number, push: number): number {
-  let left = t;
-  let feet = 0;
-  let v = v0;
-  if (v < 0) {
-    const stop = -v / (CONTEST.braking * push);
-    feet = -(v * v) / (2 * CONTEST.braking * push);
-    left -= stop;
-    v = 0;
-    if (left <= 0) return feet;
-  }
-  if (left <= 0) return feet;
-  if (v > top) v = top;
-  const up = (top - v) / push;
-  return left < up
-    ? feet + v * left + 0.5 * push * left * left
-    : feet + v * up + 0.5 * push * up * up + top * (left - up);
-}
-
-/** Seconds to cover `feet` from speed v0, the inverse of `covered`. */
-export function timeFor(feet: number, v0: number, top: number, push: number): number {
-  let way = feet;
-  let t = 0;
-  let v = v0;
-  if (v < 0) {
-    t = -v / (CONTEST.braking * push);
-    way += (v * v) / (2 * CONTEST.braking * push);
-    v = 0;
-  }
-  if (way <= 0) return 0;
-  if (v > top) v = top;
-  const up = (top * top - v * v) / (2 * push);
-  return way <= up
-    ? t + (Math.sqrt(v * v + 2 * push * way) - v) / push
-    : t + (top - v) / push + (way - up) / top;
 }
 
 export interface Shot {

@@ -1,8 +1,10 @@
 import { next, type Seat } from '../geometry/five.ts';
 import type { Defended } from '../defence/defended.ts';
-import { WINDUP } from '../motion/level.ts';
-import { CONTEST, contest, timeFor, type Contest, type Shot } from './contest.ts';
-import { lane, type Lane, type PassKind } from './lane.ts';
+import { WINDUP, type PassKind } from '../motion/level.ts';
+import { flightOf } from '../motion/flight.ts';
+import { canThrow, laneOf, laneSeen, SAFE_LANE, type Lane } from '../space/lane.ts';
+import { timeFor } from '../space/legs.ts';
+import { CONTEST, contest, type Contest, type Shot } from './contest.ts';
 import { make, points } from './worth.ts';
 
 /** The usual bands of how open a shooter is, feet to the nearest man. */
@@ -42,14 +44,8 @@ export interface Openness {
 }
 
 /** A receiver is open with the lane this safe (s) and the nearest man this far off at the shot (ft); less at the rim. */
-export const OPEN = { margin: 0.1, shot: 4, rim: 3, catch: 4 } as const;
-const KINDS: readonly PassKind[] = ['chest', 'bounce', 'lob', 'skip'];
-/** A lob is thrown to a man this near the rim, a skip this far; a man is fronted by one this near (feet, from memory). */
-const LOB_WITHIN = 13;
-const SKIP_FROM = 22;
-const FRONTED = 3.4;
-/** A lob over a man who fronts is aimed this far beyond the receiver (feet, from memory). */
-const LOB_BEYOND = 3.5;
+export const OPEN = { margin: SAFE_LANE, shot: 4, rim: 3, catch: 4 } as const;
+const KINDS: readonly PassKind[] = ['chest', 'bounce', 'lob', 'skip', 'pocket'];
 /** About the rim less room is open, and the ball is up sooner: within these feet, in this share of the time (from memory). */
 const CLOSE = 5;
 const AT_RIM_RELEASE = 0.5;
@@ -137,7 +133,7 @@ const work = (): Work => ({
   target: { x: 0, y: 0 },
   shot: { k: 0, x: 0, y: 0, t: 0, player: 0, seen: 0, runnerToRim: NaN },
   near: { feet: 0, plain: 0, who: -1 },
-  lane: { margin: 0, who: -1, risk: 0 },
+  lane: laneSeen(),
 });
 
 /** Feet to the rim of a place. */
@@ -183,10 +179,11 @@ function chanceAt(w: Work, d: Defended, k: number, player: number): Chance {
   placeAt(d, k, player, to);
   const length = Math.sqrt((to.x - from.x) ** 2 + (to.y - from.y) ** 2);
   const toRim = rimFrom(to, d.rails.court.rimY);
+  const dribbled = d.rails.dribbled[k] === 1;
   const chances = [none(), none()] as const;
   let best: Chance | undefined;
   for (const kind of KINDS) {
-    if ((kind === 'lob' && toRim > LOB_WITHIN) || (kind === 'skip' && length < SKIP_FROM)) continue;
+    if (!canThrow(kind, length, toRim, dribbled)) continue;
     const o = byPass(w, d, k, player, kind, best === chances[0] ? chances[1] : chances[0]);
     if (!best || (o.open && !best.open) || (o.open === best.open && o.value > best.value)) best = o;
   }
@@ -235,36 +232,28 @@ function nearestNow(
 /** Rounds after which ball and runner meet within a step. */
 const MEET_ROUNDS = 4;
 
-/** Seconds of flight to a man who runs on, and where he is then (in `to`). */
-function meet(
-  { from, to }: Work,
-  d: Defended,
-  k: number,
-  player: number,
-  windup: number,
-  speed: number,
-): number {
+/** Where a man is when a ball comes down that is thrown to him now, into `to`; gives its seconds in the air. */
+function meet({ from, to }: Work, d: Defended, k: number, player: number, kind: PassKind): number {
+  const { level, dt } = d.rails;
   let flight = 0;
   for (let i = 0; i < MEET_ROUNDS; i++) {
-    placeAt(d, k + Math.round((windup + flight) / d.rails.dt), player, to);
-    flight = Math.sqrt((to.x - from.x) ** 2 + (to.y - from.y) ** 2) / speed;
+    placeAt(d, k + Math.round((WINDUP[kind] + flight) / dt), player, to);
+    flight = flightOf(level.pass, kind, Math.sqrt((to.x - from.x) ** 2 + (to.y - from.y) ** 2));
   }
   return flight;
 }
 
 function byPass(w: Work, d: Defended, k: number, player: number, kind: PassKind, out: Chance): Chance {
-  const { from, to, target, shot, near } = w;
+  const { from, to, shot, near, lane } = w;
   const { rails } = d;
-  const { man } = rails.level;
-  const windup = WINDUP[kind];
-  const t = windup + meet(w, d, k, player, windup, man.pass[kind]);
-  target.x = to.x;
-  target.y = to.y;
-  if (kind === 'lob') overTheTop(w, d, k, player);
-  lane(d, k, from, target, kind, windup, w.lane);
+  const { man, pass } = rails.level;
+  const { rimY } = rails.court;
+  const least = meet(w, d, k, player, kind);
+  laneOf(pass, rimY, d, k * 5, from.x, from.y, to.x, to.y, kind, least, lane);
+  const t = WINDUP[kind] + lane.flight;
   shot.k = k;
   shot.player = player;
-  shot.seen = windup + CONTEST.seesPass * man.react;
+  shot.seen = WINDUP[kind] + CONTEST.seesPass * man.react;
   shot.runnerToRim = NaN;
   shot.x = to.x;
   shot.y = to.y;
@@ -272,36 +261,14 @@ function byPass(w: Work, d: Defended, k: number, player: number, kind: PassKind,
   out.pass = kind;
   out.atCatch = contest(d, shot, near).feet;
   best(w, d, k, player, t, man.catchToShot, out);
-  const toRim = rimFrom(to, rails.court.rimY);
-  out.margin = w.lane.margin;
-  out.laneMan = w.lane.who;
-  out.risk = w.lane.risk;
+  const toRim = rimFrom(to, rimY);
+  out.margin = lane.margin;
+  out.laneMan = lane.who;
+  out.risk = lane.risk;
   out.value = out.make * out.points * (1 - out.risk);
   out.open = out.margin >= OPEN.margin && out.atShot >= (toRim < CLOSE ? OPEN.rim : OPEN.shot);
   out.catchable = out.margin >= OPEN.margin && out.atCatch >= OPEN.catch;
   return out;
-}
-
-/** A lob over a man who fronts is aimed beyond the receiver, away from the passer and to the rim. */
-function overTheTop({ from, to, target }: Work, d: Defended, k: number, player: number): void {
-  for (let i: Seat = 0; i < 5; i = next(i)) {
-    const at = k * 5 + i;
-    if (d.guards[at] !== player) continue;
-    const gx = d.x[at]! - to.x;
-    const gy = d.y[at]! - to.y;
-    const ax = from.x - to.x;
-    const ay = from.y - to.y;
-    if (gx * gx + gy * gy > FRONTED * FRONTED || gx * ax + gy * ay <= 0) return;
-    const a = Math.sqrt(ax * ax + ay * ay) || 1e-9;
-    const ry = d.rails.court.rimY - to.y;
-    const r = Math.sqrt(to.x * to.x + ry * ry) || 1e-9;
-    const x = -ax / a - to.x / r;
-    const y = -ay / a + ry / r;
-    const size = Math.sqrt(x * x + y * y) || 1e-9;
-    target.x = to.x + (LOB_BEYOND * x) / size;
-    target.y = to.y + (LOB_BEYOND * y) / size;
-    return;
-  }
 }
 
 function ownShot(w: Work, d: Defended, k: number, player: number, out: Chance): Chance {

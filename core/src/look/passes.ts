@@ -6,7 +6,8 @@ import { simulate } from '../defence/simulate.ts';
 import { heldAt } from '../motion/held.ts';
 import type { TimedAction } from '../motion/timeline.ts';
 import { passChance } from './openness.ts';
-import type { PassKind } from './lane.ts';
+import type { PassKind } from '../motion/level.ts';
+import { SAFE_LANE } from '../space/lane.ts';
 
 /** From when to when something was so, seconds. */
 export interface Span {
@@ -47,17 +48,15 @@ const LEAST = 0.2;
 export const IN_TIME = 0.15;
 /** A catch is judged by where the defence is within this long of the pass: wind-up and slowest reaction, with room (s). */
 const LOOKS_ON = 2;
-/** Seconds to spare that make a lane safe. */
-const CLEAR = 0.1;
 
 /** Every drawn pass of a line against its defence. Each is held once to see the window its passer had. */
 export function passesSeen(d: Defended, plan: Plan): PassSeen[] {
   const { timeline } = d.rails;
   return timeline.flights.flatMap((f): PassSeen[] => {
-    if (f.receiver === null) return [];
+    if (f.receiver === null || f.kind === null) return [];
     const timed = timeline.actions.find((a) => a.action.id === f.action)!;
     const receiver = PLAYERS.indexOf(f.receiver);
-    const kind = kindOf(timed.action);
+    const { kind } = f;
     const k = stepAt(d, timed.start);
     const seen = passChance(d, k, receiver, kind);
     const all = windowsOf(hold(d, plan, timed), receiver, kind, timed.start);
@@ -85,7 +84,7 @@ export function passesSeen(d: Defended, plan: Plan): PassSeen[] {
         window,
         verdict,
         by: !window ? 0 : verdict === 'in' ? Math.max(0, timed.start - window.from) : off,
-        costs: out && (seen.margin < CLEAR || next?.action.does === 'shot'),
+        costs: out && (seen.margin < SAFE_LANE || next?.action.does === 'shot'),
         left: inside ? inside.to - timed.start : 0,
       },
     ];
@@ -95,10 +94,6 @@ export function passesSeen(d: Defended, plan: Plan): PassSeen[] {
 const gap = (w: Span, t: number): number => (t < w.from ? w.from - t : t > w.to ? t - w.to : 0);
 const stepAt = (d: Defended, t: number): number =>
   Math.max(0, Math.min(d.rails.steps - 1, Math.round(t / d.rails.dt)));
-
-function kindOf(action: { readonly does: string; readonly kind?: unknown }): PassKind {
-  return action.does === 'pass' && typeof action.kind === 'string' ? (action.kind as PassKind) : 'chest';
-}
 
 /** The line with a pass held, as far as its windows are looked for. */
 function hold(d: Defended, plan: Plan, pass: TimedAction): Defended {

@@ -3,7 +3,6 @@ import { PLAYERS, type PlayerId } from '../alignment/library.ts';
 import type { Blocked, Defended, DefenceEvent } from '../defence/defended.ts';
 import type { Plan } from '../defence/plan.ts';
 import { holderAt, onRails, type Moving } from '../defence/rails.ts';
-import { SPACE } from '../space/times.ts';
 import { driveAlong } from '../space/drive.ts';
 import { floorOf, type Floor } from '../space/floor.ts';
 import { opennessAt, type Openness } from './openness.ts';
@@ -113,12 +112,15 @@ function floorAt(d: Defended, k: number, f: Floor): Floor {
   f.players = 5;
   const t = k * rails.dt;
   f.sealing = 0;
+  f.dribbled = rails.dribbled[k] === 1;
   for (let j: Seat = 0; j < 5; j = next(j)) {
     const { x, y } = onRails(rails, k, j, his);
     f.ox[j] = x;
     f.oy[j] = y;
     f.dx[j] = d.x[k * 5 + j]!;
     f.dy[j] = d.y[k * 5 + j]!;
+    f.vx[j] = d.vx[k * 5 + j]!;
+    f.vy[j] = d.vy[k * 5 + j]!;
     f.delay[j] = d.held[k * 5 + j]!;
   }
   f.bx = f.ox[has];
@@ -202,6 +204,9 @@ function drivesOf(d: Defended, f: Floor): DriveSeen[] {
   });
 }
 
+/** Instants nearer than this are one (s). */
+const APART = 0.1;
+
 /** Catches, and the starts of what the ball does next, each once. */
 function instantsOf(d: Defended, f: Floor): Instant[] {
   const { timeline, dt, steps } = d.rails;
@@ -216,7 +221,7 @@ function instantsOf(d: Defended, f: Floor): Instant[] {
     .sort((a, b) => a - b);
   const out: Instant[] = [];
   for (const t of times) {
-    if (out.length > 0 && t - out.at(-1)!.t < SPACE.soft) continue;
+    if (out.length > 0 && t - out.at(-1)!.t < APART) continue;
     const k = Math.min(steps - 1, Math.round(t / dt));
     floorAt(d, k, f);
     if (f.holder === NONE) continue;

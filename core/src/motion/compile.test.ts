@@ -106,6 +106,35 @@ describe('passes and handoffs', () => {
     const meet = timed(play).timeline.meetings[0]!;
     expect(meet.second - meet.first).toBeGreaterThan(1);
   });
+  it('a pass that leaves while its man still runs in the frame before leads him', () => {
+    const play = make(
+      act({ by: '2', does: 'cut', path: [{ x: 0, y: 8 }] }),
+      { do: 'addFrame', after: 'f1' },
+      act({ by: '1', does: 'pass', to: '2', kind: 'lob', cue: { on: 'frame', delay: -0.7 } }, 'f2'),
+    );
+    const { timeline } = timed(play);
+    const flight = timeline.flights[0]!;
+    const run = timeline.moves['2'][0]!;
+    expect(flight.release).toBeLessThan(run.end);
+    expect(distance(flight.to, positionAt(timeline, '2', flight.arrive))).toBeLessThan(0.05);
+  });
+  it('a plain pass is chest to chest under 22 ft and overhead from there; a drawn kind flies as drawn', () => {
+    const far = (x: number, kind?: 'lob') => {
+      const play = make(
+        act({ by: '1', does: 'dribble', path: [{ x, y: 20 }] }),
+        { do: 'addFrame', after: 'f1' },
+        act({ by: '1', does: 'pass', to: '2', ...(kind ? { kind } : {}) }, 'f2'),
+      );
+      const flight = timed(play).timeline.flights[0]!;
+      return { kind: flight.kind, feet: distance(flight.from, flight.to), t: flight.arrive - flight.release };
+    };
+    const { pass } = levelRecord('highSchool');
+    const [near, over, lob] = [far(-8), far(14), far(14, 'lob')];
+    expect([near.kind, over.kind, lob.kind]).toEqual(['chest', 'skip', 'lob']);
+    expect(near.t).toBeCloseTo(near.feet / pass.speed.chest, 6);
+    expect(over.t).toBeCloseTo(over.feet / pass.speed.skip, 6);
+    expect(lob.t).toBeCloseTo(lob.feet / pass.speed.lob, 6);
+  });
   it('a handoff happens when both are there; a slow giver holds the receiver', () => {
     const play = make(
       act({ by: '1', does: 'pass', to: '4' }),

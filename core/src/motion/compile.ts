@@ -7,9 +7,10 @@ import { screenAngle } from '../play/kinds.ts';
 import { holderOf, walkLine, type FrameWalk, type Step } from '../play/state.ts';
 import { lineTo } from '../play/tree.ts';
 import { levelRecord, type LevelRecord } from './level.ts';
-import { happens, isDoes, kindOfPass, nodesOf, passesBy, type Node, type Vertex } from './node.ts';
-import { catchAt, lastBar, moverTo, placeOn, reach, userOf, type Graph } from './graph.ts';
-import { distanceAfter, timeTo } from './run.ts';
+import { happens, isDoes, nodesOf, passesBy, type Node, type Runner, type Vertex } from './node.ts';
+import { catchAt, kindOfPass, lastBar, moverTo, placeOn, reach, runsOf, userOf, type Graph } from './graph.ts';
+import { endsOf, FALLS } from './flight.ts';
+import { timeTo } from './run.ts';
 import { schedule } from './schedule.ts';
 import type {
   Fault,
@@ -22,9 +23,8 @@ import type {
   Timeline,
 } from './timeline.ts';
 
-/** Height over the straight line at the middle of a flight, feet (from memory). */
-const SHOT_ARC = 9;
-const ARCS = { chest: 0, bounce: 0, pocket: 0, lob: 6, skip: 3 } as const;
+/** Height of a shot over the straight line at the middle of its flight, and at its ends, feet (from memory). */
+const SHOT = { arc: 9, from: 7, rim: 10 } as const;
 
 export interface Compiled {
   readonly timeline: Timeline;
@@ -153,7 +153,7 @@ function meetingOf(n: Node, g: Graph): Meeting[] {
     ];
   }
   if (!n.has || (action.does !== 'pass' && action.does !== 'handoff')) return [];
-  const run = moverTo(g, n, action.to);
+  const run = moverTo(g, n, action.to) ?? (action.does === 'pass' ? runningAt(g, action.to, n.end) : undefined);
   if (action.does === 'pass') {
     const at = run ? placeOn(run, catchAt(run)) : n.step.before.places[action.to];
     const second = run ? run.time + timeTo(run.run, catchAt(run)) : null;
@@ -185,6 +185,10 @@ function meetingOf(n: Node, g: Graph): Meeting[] {
     : [];
 }
 
+/** The run a man is still on at a time. */
+const runningAt = (g: Graph, player: PlayerId, t: number): Runner | undefined =>
+  runsOf(g, player).findLast((r) => r.time < t - 1e-6 && r.end > t + 1e-6);
+
 function flightOf(n: Node, g: Graph): Flight[] {
   const { action } = n;
   if (!n.has) return [];
@@ -198,22 +202,26 @@ function flightOf(n: Node, g: Graph): Flight[] {
         arrive: n.end,
         passer: action.by,
         receiver: null,
-        arc: SHOT_ARC * Math.min(1, distance(n.from, g.rim) / 15),
+        kind: null,
+        high: { from: SHOT.from, to: SHOT.rim, arc: SHOT.arc * Math.min(1, distance(n.from, g.rim) / 15) },
       },
     ];
   if (!isDoes(n, 'pass') || n.action.to === n.action.by) return [];
-  const run = moverTo(g, n, n.action.to);
+  const kind = kindOfPass(g, n);
+  const [from, to] = endsOf(g.level.pass, kind);
+  const release = happens(n, 'release');
   const arrive = happens(n, 'catch');
   return [
     {
       action: action.id,
       from: n.from,
-      to: run ? placeOn(run, distanceAfter(run.run, arrive - run.time)) : n.step.before.places[n.action.to],
-      release: happens(n, 'release'),
+      to: n.aim ?? n.step.before.places[n.action.to],
+      release,
       arrive,
       passer: action.by,
       receiver: n.action.to,
-      arc: ARCS[kindOfPass(n)],
+      kind,
+      high: { from, to, arc: (FALLS * (arrive - release) ** 2) / 4 },
     },
   ];
 }

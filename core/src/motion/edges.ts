@@ -7,16 +7,19 @@ import {
   circleOf,
   cued,
   dependsOn,
+  kindOfPass,
   moment,
   moverTo,
   placeOn,
   reach,
+  runsOf,
   spotOf,
   userOf,
   type Graph,
 } from './graph.ts';
+import { flightOf } from './flight.ts';
 import { CATCH_TO_DRIBBLE, WINDUP } from './level.ts';
-import { happens, isDoes, kindOfPass, passesBy, type Edge, type Node } from './node.ts';
+import { happens, isDoes, passesBy, type Edge, type Node } from './node.ts';
 import { timeTo } from './run.ts';
 
 /** Seconds (from memory): a user waits this long after the set, a screener this long after the use, or unused after the set. */
@@ -60,7 +63,7 @@ export function bindMen(g: Graph): void {
 /** Seconds a man needs between having the ball and starting to do this with it. */
 function afterCatch(g: Graph, given: Node, n: Node): number {
   if (given.action.does === 'handoff') return 0;
-  if (n.action.does === 'pass') return g.level.man.catchToPass - WINDUP[kindOfPass(n as never)];
+  if (n.action.does === 'pass') return g.level.man.catchToPass - WINDUP[kindOfPass(g, n as never)];
   return n.action.does === 'dribble' ? CATCH_TO_DRIBBLE : 0;
 }
 
@@ -192,29 +195,27 @@ function inferHandoff(g: Graph, n: Node): void {
 /** A pass goes so that ball and receiver arrive together; one that is called times his cut back from the catch. */
 function inferPass(g: Graph, n: Node & { action: ActionOf<'pass'> }): void {
   const receiver = moverTo(g, n, n.action.to);
-  if (!receiver) return;
-  if (cued(n) && !cued(receiver)) {
+  if (receiver && cued(n) && !cued(receiver))
     add(receiver, {
       from: n,
       kind: 'inferred',
       event: 'catch',
       at: () => happens(n, 'catch') - timeTo(receiver.run, catchAt(receiver)),
     });
-    if (receiver.needs.some((e) => e.from === n)) return;
-  }
-  if (dependsOn(receiver, n)) return;
-  if (cued(n)) n.needs.push({ from: receiver, kind: 'order', at: () => 0 });
-  else {
-    const kind = kindOfPass(n);
-    n.needs.push({
-      from: receiver,
-      kind: 'inferred',
-      event: 'at',
-      at: () => {
-        const s = catchAt(receiver);
-        const flight = distance(n.from, placeOn(receiver, s)) / g.level.man.pass[kind];
-        return receiver.time + timeTo(receiver.run, s) - flight - WINDUP[kind];
-      },
-    });
-  }
+  // Whatever he still runs when the ball leaves, it is thrown to where he is when it comes down.
+  for (const run of runsOf(g, n.action.to))
+    if (run.frame >= n.frame - 1 && run.frame <= n.frame && !dependsOn(run, n))
+      n.needs.push({ from: run, kind: 'order', at: () => 0 });
+  if (!receiver || cued(n) || dependsOn(receiver, n)) return;
+  const kind = kindOfPass(g, n);
+  n.needs.push({
+    from: receiver,
+    kind: 'inferred',
+    event: 'at',
+    at: () => {
+      const s = catchAt(receiver);
+      const flight = flightOf(g.level.pass, kind, distance(n.from, placeOn(receiver, s)));
+      return receiver.time + timeTo(receiver.run, s) - flight - WINDUP[kind];
+    },
+  });
 }

@@ -1,8 +1,9 @@
 import type { PlayerId } from '../alignment/library.ts';
-import type { Point } from '../geometry/vec.ts';
-import type { PlainCue } from '../play/document.ts';
+import { distance, type Point } from '../geometry/vec.ts';
+import type { ActionOf, PlainCue } from '../play/document.ts';
 import { meetingRun } from '../play/kinds.ts';
-import type { LevelRecord } from './level.ts';
+import { plainKind } from './flight.ts';
+import type { LevelRecord, PassKind } from './level.ts';
 import { isRun, passesBy, isRunner, type Bar, type Node, type Runner, type Vertex } from './node.ts';
 import { nearestOnRun, placeAfter, timeTo } from './run.ts';
 import type { EventName, Fault } from './timeline.ts';
@@ -15,8 +16,16 @@ export interface Graph {
   readonly byId: ReadonlyMap<string, Node>;
   readonly level: LevelRecord;
   readonly rim: Point;
+  /** Where each stands before the first frame. */
+  readonly starts: Readonly<Record<PlayerId, Point>>;
+  /** Each man's runs, in their order. */
+  readonly runs: Readonly<Record<PlayerId, readonly Node[]>>;
   readonly faults: Fault[];
 }
+
+/** The runs of a man, in their order. */
+export const runsOf = (g: Graph, player: PlayerId): readonly Runner[] =>
+  g.runs[player].filter(isRunner);
 
 /** The bar line at which all of it is over. */
 export function lastBar({ bars }: Graph): Bar {
@@ -62,6 +71,14 @@ export function moment(on: Node, cue: PlainCue): number {
 export function moverTo({ nodes }: Graph, n: Node, to: PlayerId): Runner | undefined {
   const run = meetingRun(n.walk, n.step, to);
   return run && nodes.filter(isRunner).find((x) => x.frame === n.frame && x.action === run.action);
+}
+
+/** The kind a pass flies: the drawn one, else what its length asks for. */
+export function kindOfPass(g: Graph, n: Node & { action: ActionOf<'pass'> }): PassKind {
+  if (n.action.kind) return n.action.kind;
+  const receiver = moverTo(g, n, n.action.to);
+  const to = receiver ? placeOn(receiver, catchAt(receiver)) : n.step.before.places[n.action.to];
+  return plainKind(distance(n.from, to));
 }
 
 /** The move that comes by a screen: in its own frame, else in the next one. */

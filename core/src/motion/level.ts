@@ -1,11 +1,11 @@
 import type { ActionOf, Level, Tempo } from '../play/document.ts';
 import { LEVELS } from './levels.ts';
 
-type PassKind = NonNullable<ActionOf<'pass'>['kind']>;
+export type PassKind = NonNullable<ActionOf<'pass'>['kind']>;
 
 /**
  * How fast people and the ball are at a level. Every figure is from memory and meant to be edited.
- * Two blocks, one for each defensive model; the offence and the ball read `man`.
+ * One block for each defensive model, `man` also for the offence; and one for the pass.
  */
 export interface LevelRecord {
   readonly man: {
@@ -18,8 +18,6 @@ export interface LevelRecord {
     readonly brake: number;
     /** Share of a man's speed that he keeps with the ball. */
     readonly dribbling: number;
-    /** Ball speeds by pass, ft/s. */
-    readonly pass: Readonly<Record<PassKind, number>>;
     /** Seconds from catch to release of the next pass, to a shot, and from a pick-up to a shot. */
     readonly catchToPass: number;
     readonly catchToShot: number;
@@ -31,8 +29,29 @@ export interface LevelRecord {
     readonly makes: Readonly<Record<'rim' | 'short' | 'mid' | 'three', number>>;
   };
   readonly zone: ZoneRecord;
+  readonly pass: PassRecord;
+}
+
+/** A pass, and the hands it must beat: one block for the clock and for both models of a defence. */
+export interface PassRecord {
+  /** Ball speeds by kind, ft/s. */
+  readonly speed: Readonly<Record<PassKind, number>>;
+  /** Feet a lob rises over its ends: a plain one, and one over a man who fronts. */
+  readonly rise: { readonly plain: number; readonly over: number };
   /** Longest pass that is safe, feet. */
-  readonly safePass: number;
+  readonly safe: number;
+  readonly hands: {
+    /** Feet up to the shoulder in a stance, to the fingers standing, and what a jump adds. */
+    readonly shoulder: number;
+    readonly stand: number;
+    readonly jump: number;
+    /** Feet to the side. */
+    readonly out: number;
+    /** How fast a man is on his way into a lane, ft/s and ft/s², and seconds until he goes. */
+    readonly top: number;
+    readonly push: number;
+    readonly react: number;
+  };
 }
 
 /** What the zone model reckons with; its facts were found with these, so they stand apart from `man`. */
@@ -44,13 +63,9 @@ export interface ZoneRecord {
   readonly slidePush: number;
   /** Seconds until a pass is read. */
   readonly react: number;
-  /** Feet at which a man contests: on the perimeter, at the rim, and in a passing lane. */
+  /** Feet at which a man contests: on the perimeter and at the rim. */
   readonly reach: number;
   readonly reachRim: number;
-  readonly reachLane: number;
-  /** Straight passes, and those that go over, ft/s. */
-  readonly pass: number;
-  readonly over: number;
   readonly drive: number;
   readonly drivePush: number;
   /** Feet behind the arc that cost nothing, and from which a three is worth nothing. */
@@ -81,7 +96,7 @@ export const TEMPO: Readonly<Record<Tempo, { speed: number; push: number; brake:
 export const WINDUP: Readonly<Record<PassKind, number>> = {
   chest: 0.14,
   bounce: 0.14,
-  pocket: 0.14,
+  pocket: 0.06,
   lob: 0.22,
   skip: 0.22,
 };
@@ -95,23 +110,16 @@ export const CATCH_TO_DRIBBLE = 0.15;
 const WOMEN = { speed: 0.9, grip: 0.92 } as const;
 
 function womens(r: LevelRecord): LevelRecord {
-  const { man, zone } = r;
+  const { man, zone, pass } = r;
   const k = WOMEN.speed;
+  const { chest, bounce, pocket, skip, lob } = pass.speed;
   return {
-    ...r,
     man: {
       ...man,
       speed: man.speed * k,
       bend: man.bend * WOMEN.grip,
       brake: man.brake * WOMEN.grip,
       defend: man.defend * WOMEN.grip,
-      pass: {
-        chest: man.pass.chest * k,
-        bounce: man.pass.bounce * k,
-        pocket: man.pass.pocket * k,
-        skip: man.pass.skip * k,
-        lob: man.pass.lob * k,
-      },
     },
     zone: {
       ...zone,
@@ -121,8 +129,11 @@ function womens(r: LevelRecord): LevelRecord {
       push: zone.push * WOMEN.grip,
       slidePush: zone.slidePush * WOMEN.grip,
       drivePush: zone.drivePush * WOMEN.grip,
-      pass: zone.pass * k,
-      over: zone.over * k,
+    },
+    pass: {
+      ...pass,
+      speed: { chest: chest * k, bounce: bounce * k, pocket: pocket * k, skip: skip * k, lob: lob * k },
+      hands: { ...pass.hands, top: pass.hands.top * k, push: pass.hands.push * WOMEN.grip },
     },
   };
 }

@@ -1,11 +1,13 @@
 import type { Level } from '../play/document.ts';
-import type { LevelRecord, ShotPlace, ZoneRecord } from './level.ts';
+import type { LevelRecord, PassRecord, ShotPlace, ZoneRecord } from './level.ts';
 
 type Five = readonly [number, number, number, number, number];
-type Row = Omit<LevelRecord['man'], 'pass' | 'makes'> & {
-  pass: readonly [number, number, number, number];
+type Row = Omit<LevelRecord['man'], 'makes'> & {
   makes: readonly [number, number, number, number];
-  safe: number;
+  pass: Omit<PassRecord, 'speed' | 'rise'> & {
+    speed: readonly [number, number, number, number];
+    rise: readonly [number, number];
+  };
   zone: Omit<ZoneRecord, 'worth' | 'late'> & { worth: Five; longTwo: number; late: Five };
 };
 const places = ([rim, floater, mid, corner3, above3]: Five): Record<ShotPlace, number> => ({
@@ -15,14 +17,15 @@ const places = ([rim, floater, mid, corner3, above3]: Five): Record<ShotPlace, n
   corner3,
   above3,
 });
-const record = ({ pass, makes, safe, zone, ...man }: Row): LevelRecord => {
-  const [chest, bounce, skip, lob] = pass;
+const record = ({ pass, makes, zone, ...man }: Row): LevelRecord => {
+  const [chest, bounce, skip, lob] = pass.speed;
+  const [plain, over] = pass.rise;
   const [rim, short, mid, three] = makes;
   const { worth, longTwo, late, ...figures } = zone;
   return {
-    man: { ...man, pass: { chest, bounce, pocket: bounce, skip, lob }, makes: { rim, short, mid, three } },
+    man: { ...man, makes: { rim, short, mid, three } },
     zone: { ...figures, worth: { ...places(worth), longTwo }, late: places(late) },
-    safePass: safe,
+    pass: { ...pass, speed: { chest, bounce, pocket: bounce, skip, lob }, rise: { plain, over } },
   };
 };
 
@@ -34,7 +37,6 @@ export const LEVELS: Readonly<Record<Level, LevelRecord>> = {
     bend: 13,
     brake: 16,
     dribbling: 0.72,
-    pass: [26, 20, 28, 22],
     catchToPass: 0.35,
     catchToShot: 0.8,
     pullUp: 0.8,
@@ -49,9 +51,6 @@ export const LEVELS: Readonly<Record<Level, LevelRecord>> = {
       react: 0.3,
       reach: 2.4,
       reachRim: 1.6,
-      reachLane: 2.4,
-      pass: 31,
-      over: 25,
       drive: 11,
       drivePush: 12,
       deepFree: 1,
@@ -65,7 +64,12 @@ export const LEVELS: Readonly<Record<Level, LevelRecord>> = {
       longTwo: 0.38,
       late: [0.05, 0.12, 0.25, 0.4, 0.4],
     },
-    safe: 22,
+    pass: {
+      speed: [29, 20, 28, 22],
+      rise: [1, 5],
+      safe: 22,
+      hands: { shoulder: 4, stand: 6.5, jump: 0.9, out: 2.4, top: 13, push: 15, react: 0.3 },
+    },
   }),
   highSchool: record({
     speed: 25.5,
@@ -73,7 +77,6 @@ export const LEVELS: Readonly<Record<Level, LevelRecord>> = {
     bend: 17,
     brake: 20,
     dribbling: 0.82,
-    pass: [34, 26, 36, 27],
     catchToPass: 0.28,
     catchToShot: 0.65,
     pullUp: 0.6,
@@ -88,9 +91,6 @@ export const LEVELS: Readonly<Record<Level, LevelRecord>> = {
       react: 0.2,
       reach: 3,
       reachRim: 2,
-      reachLane: 3,
-      pass: 40,
-      over: 34,
       drive: 14,
       drivePush: 16,
       deepFree: 2.5,
@@ -104,7 +104,12 @@ export const LEVELS: Readonly<Record<Level, LevelRecord>> = {
       longTwo: 0.62,
       late: [0, 0.05, 0.15, 0.25, 0.25],
     },
-    safe: 30,
+    pass: {
+      speed: [38, 26, 36, 27],
+      rise: [1, 5],
+      safe: 30,
+      hands: { shoulder: 4.6, stand: 7.6, jump: 1.6, out: 3, top: 16, push: 20, react: 0.2 },
+    },
   }),
   college: record({
     speed: 28,
@@ -112,7 +117,6 @@ export const LEVELS: Readonly<Record<Level, LevelRecord>> = {
     bend: 19,
     brake: 22,
     dribbling: 0.87,
-    pass: [39, 30, 42, 30],
     catchToPass: 0.24,
     catchToShot: 0.58,
     pullUp: 0.55,
@@ -127,9 +131,6 @@ export const LEVELS: Readonly<Record<Level, LevelRecord>> = {
       react: 0.18,
       reach: 3.2,
       reachRim: 2.1,
-      reachLane: 3.2,
-      pass: 43,
-      over: 36,
       drive: 15,
       drivePush: 17.5,
       deepFree: 3,
@@ -137,13 +138,18 @@ export const LEVELS: Readonly<Record<Level, LevelRecord>> = {
       longFree: 39,
       longEnd: 59,
       longLeft: 0.5,
-      quickHold: 0.35,
+      quickHold: 0.3,
       dribble: 0.6,
       worth: [1.32, 0.84, 0.8, 1.12, 1.06],
       longTwo: 0.68,
       late: [0, 0.05, 0.13, 0.22, 0.22],
     },
-    safe: 35,
+    pass: {
+      speed: [42, 30, 42, 30],
+      rise: [1, 5],
+      safe: 35,
+      hands: { shoulder: 5, stand: 8.2, jump: 2, out: 3.2, top: 17, push: 22, react: 0.18 },
+    },
   }),
   pro: record({
     speed: 29.5,
@@ -151,7 +157,6 @@ export const LEVELS: Readonly<Record<Level, LevelRecord>> = {
     bend: 21,
     brake: 24,
     dribbling: 0.9,
-    pass: [43, 33, 46, 32],
     catchToPass: 0.2,
     catchToShot: 0.52,
     pullUp: 0.5,
@@ -166,9 +171,6 @@ export const LEVELS: Readonly<Record<Level, LevelRecord>> = {
       react: 0.16,
       reach: 3.5,
       reachRim: 2.3,
-      reachLane: 3.4,
-      pass: 45,
-      over: 38,
       drive: 16,
       drivePush: 19,
       deepFree: 4,
@@ -176,12 +178,17 @@ export const LEVELS: Readonly<Record<Level, LevelRecord>> = {
       longFree: 42,
       longEnd: 60,
       longLeft: 0.5,
-      quickHold: 0.35,
+      quickHold: 0.25,
       dribble: 0.6,
       worth: [1.4, 0.9, 0.86, 1.2, 1.12],
       longTwo: 0.74,
       late: [0, 0.04, 0.11, 0.2, 0.2],
     },
-    safe: 40,
+    pass: {
+      speed: [45, 33, 46, 32],
+      rise: [1, 5],
+      safe: 40,
+      hands: { shoulder: 5.3, stand: 8.6, jump: 2.3, out: 3.4, top: 18, push: 24, react: 0.16 },
+    },
   }),
 };

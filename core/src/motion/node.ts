@@ -4,7 +4,7 @@ import { rimOf } from '../court/queries.ts';
 import { through, type Curve } from '../geometry/curve.ts';
 import { distance, type Point } from '../geometry/vec.ts';
 import type { Action, ActionOf, Tempo } from '../play/document.ts';
-import { passKind, USES_WITHIN, type PassKind } from '../play/kinds.ts';
+import { USES_WITHIN } from '../play/kinds.ts';
 import { holderOf, pathOf, type FrameWalk, type Step } from '../play/state.ts';
 import { aroundScreens } from './bend.ts';
 import { TEMPO, type LevelRecord } from './level.ts';
@@ -48,6 +48,11 @@ export interface Node extends Vertex {
   run: Run | null;
   end: number;
   events: Partial<Record<EventName, number>>;
+  /** Where a pass comes down; null for anything else. */
+  aim: Point | null;
+  /** When it started the last time all was timed, and what held it; NaN before. */
+  was: number;
+  wasBound: Edge | null;
   /** Set when the coach's cue was impossible and is left out. */
   untied: boolean;
 }
@@ -82,6 +87,9 @@ function node(walk: FrameWalk, step: Step, frame: number, court: Court, walks: r
     time: 0,
     end: 0,
     events: {},
+    aim: null,
+    was: NaN,
+    wasBound: null,
     binding: null,
     done: false,
     untied: false,
@@ -162,9 +170,6 @@ export const isDoes = <D extends Action['does']>(
   n: Node,
   does: D,
 ): n is Node & { action: ActionOf<D>; step: Step & { action: ActionOf<D> } } => n.action.does === does;
-
-export const kindOfPass = (n: Node & { action: ActionOf<'pass'> }): PassKind =>
-  passKind(n.step as Step & { action: ActionOf<'pass'> });
 
 /** How a runner passes a place near enough to use a screen or take a handoff there; null when he does not. */
 export function passesBy(n: Node, place: Point): { s: number; distance: number } | null {

@@ -1,5 +1,5 @@
 import { said } from '../language/said.ts';
-import type { PlayerId } from '../alignment/library.ts';
+import { byPlayer, type PlayerId } from '../alignment/library.ts';
 import type { Point } from '../geometry/vec.ts';
 import type { FrameWalk } from '../play/state.ts';
 import { bindBars, bindCues, bindMen, infer } from './edges.ts';
@@ -7,7 +7,7 @@ import type { Graph } from './graph.ts';
 import type { LevelRecord } from './level.ts';
 import { isRun, runOf, topSpeed, type Node } from './node.ts';
 import type { Run } from './run.ts';
-import { evaluate } from './times.ts';
+import { evaluate, misses } from './times.ts';
 
 /** Two runs join without a stop when the second starts no later than this after the first (s), at this share of their speed. */
 const JOIN = { late: 0.02, keep: 0.85 } as const;
@@ -41,6 +41,8 @@ export function schedule(
     byId: new Map(nodes.map((n) => [n.action.id, n])),
     level,
     rim,
+    starts: walks[0]?.before.places ?? byPlayer(() => ({ x: 0, y: 0 })),
+    runs: byPlayer((p) => nodes.filter((n) => n.curve && n.action.by === p)),
     faults: [],
   };
   const joins = joinsOf(nodes);
@@ -86,17 +88,23 @@ function passed(a: Node | undefined, b: Node | undefined, level: LevelRecord): n
 const run = (n: Node, { next, before }: Joins, level: LevelRecord): Run =>
   runOf(n, level, passed(before.get(n), n, level), passed(n, next.get(n), level));
 
-/** A join whose second run starts later than the first ends was none. Joins only go, so this ends. */
+/** So often a pass is aimed anew at a man who turned out to be elsewhere; what is left after that is told as a finding. */
+const AIMS = 6;
+
+/**
+ * A join whose second run starts later than the first ends was none, and a pass whose man is not where it comes down is
+ * thrown to where he is. Joins only go, and aims are counted, so this ends.
+ */
 function settle(g: Graph, joins: Joins): void {
-  for (;;) {
+  for (let aims = 0; ; ) {
     const broken = [...joins.next].filter(([a, b]) => b.time > a.end + JOIN.late);
-    if (broken.length === 0) return;
     for (const [a, b] of broken) {
       joins.next.delete(a);
       joins.before.delete(b);
       a.run = run(a, joins, g.level);
       b.run = run(b, joins, g.level);
     }
+    if (broken.length === 0 && (aims++ === AIMS || !g.nodes.some((n) => misses(g, n)))) return;
     evaluate(g);
   }
 }

@@ -2,6 +2,7 @@ import type { PlayerId } from '../alignment/library.ts';
 import type { Said } from '../language/said.ts';
 import type { Point } from '../geometry/vec.ts';
 import type { Action, Cue } from '../play/document.ts';
+import type { PassKind } from './level.ts';
 import type { Run } from './run.ts';
 
 export type EventName = Exclude<NonNullable<Cue['event']>, 'at'>;
@@ -51,8 +52,10 @@ export interface Flight {
   readonly passer: PlayerId;
   /** Null when the ball goes to the rim. */
   readonly receiver: PlayerId | null;
-  /** Height above the straight line at its middle, feet. */
-  readonly arc: number;
+  /** How a pass flies; null for a shot. */
+  readonly kind: PassKind | null;
+  /** How high it leaves and comes down, and how much it rises over the straight line at its middle; feet. */
+  readonly high: { readonly from: number; readonly to: number; readonly arc: number };
 }
 
 /** A set screen: a shoulder-wide capsule across `angle`, standing from `set` to `left`. */
@@ -114,6 +117,7 @@ export interface Track {
   readonly facing: Float64Array;
   readonly ballX: Float64Array;
   readonly ballY: Float64Array;
+  /** Feet above the floor. */
   readonly ballHeight: Float64Array;
   /** Index of the holder, −1 in flight. */
   readonly holder: Int8Array;

@@ -1,8 +1,9 @@
 import type { PlayerId } from '../alignment/library.ts';
 import { distance, type Point } from '../geometry/vec.ts';
-import { catchAt, moment, moverTo, placeOn, type Graph } from './graph.ts';
+import { flightOf } from './flight.ts';
+import { catchAt, kindOfPass, moment, moverTo, placeOn, runsOf, type Graph } from './graph.ts';
 import { FIRST_DRIBBLE, SETTLE, WINDUP } from './level.ts';
-import { isDoes, kindOfPass, passesBy, type Node, type Runner, type Vertex } from './node.ts';
+import { isDoes, passesBy, type Node, type Runner, type Vertex } from './node.ts';
 import { distanceAfter, timeTo } from './run.ts';
 
 /** Seconds (from memory). */
@@ -15,6 +16,10 @@ const AT_RIM = 5;
 export function evaluate(g: Graph): void {
   for (const v of [...g.bars, ...g.nodes]) v.done = false;
   for (const v of [...g.nodes, ...g.bars]) visit(g, v);
+  for (const n of g.nodes) {
+    n.was = n.time;
+    n.wasBound = n.binding;
+  }
 }
 
 function visit(g: Graph, v: Vertex): void {
@@ -38,6 +43,7 @@ function time(g: Graph, n: Node): void {
   const { action, run } = n;
   const start = n.time;
   n.events = { start };
+  n.aim = null;
   switch (action.does) {
     case 'pass':
       timePass(g, n);
@@ -84,41 +90,69 @@ function time(g: Graph, n: Node): void {
 
 function timePass(g: Graph, n: Node): void {
   if (!isDoes(n, 'pass')) return;
-  const kind = kindOfPass(n);
-  const speed = g.level.man.pass[kind];
-  const windup = WINDUP[kind];
-  const receiver = moverTo(g, n, n.action.to);
-  const release = n.time + windup;
-  n.events = { start: n.time, release };
-  const where = receiverAt(n, receiver);
-  let t = release;
-  for (let i = 0; i < 30; i++) {
-    const next = release + distance(n.from, where(t)) / speed;
-    if (Math.abs(next - t) < 1e-9) break;
-    t = next;
-  }
-  n.events.catch = t;
+  const kind = kindOfPass(g, n);
+  const release = n.time + WINDUP[kind];
+  const where = receiverAt(g, n);
+  const flight = (t: number): number => flightOf(g.level.pass, kind, distance(n.from, where(t)));
+  const t = meet(release, flight);
+  n.aim = where(t);
+  n.events = { start: n.time, release, catch: t };
   n.end = t;
 }
 
-/** Where the receiver of a pass is at a time, as far as the pass may know. */
-function receiverAt(
-  n: Node & { action: { to: PlayerId } },
-  receiver: Runner | undefined,
-): (t: number) => Point {
-  const still = n.step.before.places[n.action.to];
-  if (!receiver) return () => still;
-  const { run } = receiver;
-  if (n.needs.some((e) => e.from === receiver))
-    return (t) => placeOn(receiver, distanceAfter(run, t - receiver.time));
-  const tie = receiver.needs.find((e) => e.from === n);
-  if (tie?.kind === 'inferred') return () => placeOn(receiver, catchAt(receiver));
-  // He starts on this pass: his run is known from its start or release on.
-  const { cue } = receiver.action;
-  const starts =
-    tie && (cue?.event === 'start' || cue?.event === 'release') ? moment(n, cue) + (cue.delay ?? 0) : null;
-  return starts === null ? () => still : (t) => placeOn(receiver, distanceAfter(run, t - starts));
+/** Rounds in which ball and runner find each other; a man who outruns the ball is caught up with once he is there. */
+const ROUNDS = 30;
+const LATEST = 20;
+
+/** When a ball that leaves at `release` is where its receiver is; `flight` is how long it takes to where he is at t. */
+function meet(release: number, flight: (t: number) => number): number {
+  let t = release;
+  for (let i = 0; i < ROUNDS; i++) {
+    const next = release + flight(t);
+    if (Math.abs(next - t) < 1e-9) return next;
+    t = next;
+  }
+  let [early, late] = [release, release + LATEST];
+  for (let step = release; step < late; step += 0.05)
+    if (step - release >= flight(step)) late = step;
+    else early = step;
+  while (late - early > 1e-9) {
+    const mid = (early + late) / 2;
+    if (mid - release >= flight(mid)) late = mid;
+    else early = mid;
+  }
+  return late;
 }
+
+/** Where the receiver of a pass is at a time, as far as the pass may know. */
+export function receiverAt(g: Graph, n: Node & { action: { to: PlayerId } }): (t: number) => Point {
+  const receiver = moverTo(g, n, n.action.to);
+  const tie = receiver?.needs.find((e) => e.from === n);
+  // A cut that is timed back from the catch is met where it means to catch, unless something else holds it up.
+  if (receiver && tie?.kind === 'inferred' && (Number.isNaN(receiver.was) || receiver.wasBound === tie))
+    return () => placeOn(receiver, catchAt(receiver));
+  const runs = runsOf(g, n.action.to).map((run) => ({ run, from: startOf(n, run) }));
+  const first = g.starts[n.action.to];
+  return (t) => {
+    const now = runs.findLast(({ from }) => from <= t + 1e-9);
+    return now ? placeOn(now.run, distanceAfter(now.run.run, t - now.from)) : first;
+  };
+}
+
+/** When a run of a pass's receiver starts: timed already, started by the pass itself, or as it was the last time; NaN not known. */
+function startOf(n: Node, run: Runner): number {
+  if (run.done) return run.time;
+  const tie = run.needs.find((e) => e.from === n);
+  const { cue } = run.action;
+  return tie?.kind === 'coach' && cue && (cue.event === 'start' || cue.event === 'release')
+    ? Math.max(run.was || 0, moment(n, cue) + (cue.delay ?? 0))
+    : run.was;
+}
+
+/** Whether a pass comes down where its receiver is, now that all is timed. */
+export const misses = (g: Graph, n: Node): boolean =>
+  isDoes(n, 'pass') && n.aim !== null && distance(n.aim, receiverAt(g, n)(n.end)) > MISSES;
+const MISSES = 0.02;
 
 /** Seconds a shot is in the air (from memory: about 0.6 s from close, 1.1 s from the arc). */
 const shotFlight = (feet: number): number => 0.55 + feet / 45;

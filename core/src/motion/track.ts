@@ -2,11 +2,14 @@ import { PLAYERS, type PlayerId } from '../alignment/library.ts';
 import { degrees, unit, type Point } from '../geometry/vec.ts';
 import { LONGEST_LINE } from '../play/limits.ts';
 import { distanceAfter, placeAfter, type Run } from './run.ts';
-import type { EventName, Timeline, TimedAction, Track } from './timeline.ts';
+import { heightOn } from './flight.ts';
+import type { EventName, Flight, Timeline, TimedAction, Track } from './timeline.ts';
 
 export const DT = 1 / 60;
 /** Where the ball is carried, feet from the middle of its holder. */
 const HAND = 1.1;
+/** How high it is in his hands (feet, from memory). */
+export const HELD = 4;
 /** Half the stretch of his way over which a runner's heading is read, feet. */
 const LOOK = 0.25;
 
@@ -85,7 +88,7 @@ export function facingAt(timeline: Timeline, player: PlayerId, t: number, looksA
 
 export interface BallAt {
   readonly point: Point;
-  /** Feet above the hands. */
+  /** Feet above the floor. */
   readonly height: number;
   readonly holder: PlayerId | null;
   readonly dribbling: boolean;
@@ -99,8 +102,15 @@ interface BallNow {
   dribbling: boolean;
 }
 
+/** How high a ball is at a share of its flight, feet. */
+function heightAt({ kind, high, release, arrive }: Flight, k: number): number {
+  return kind === null
+    ? high.from + (high.to - high.from) * k + 4 * high.arc * k * (1 - k)
+    : heightOn(kind, high.from, high.to, arrive - release, k);
+}
+
 function ballInto(timeline: Timeline, t: number, out: BallNow): void {
-  out.height = 0;
+  out.height = HELD;
   out.holder = null;
   out.dribbling = false;
   for (const f of timeline.flights) {
@@ -108,7 +118,7 @@ function ballInto(timeline: Timeline, t: number, out: BallNow): void {
     const k = (t - f.release) / Math.max(1e-9, f.arrive - f.release);
     out.x = f.from.x + (f.to.x - f.from.x) * k;
     out.y = f.from.y + (f.to.y - f.from.y) * k;
-    out.height = 4 * f.arc * k * (1 - k);
+    out.height = heightAt(f, k);
     return;
   }
   const held = lastStarted(timeline.possessions, t, (p) => p.from);

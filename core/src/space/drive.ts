@@ -1,7 +1,8 @@
 import { next, NONE, type None, type Seat } from '../geometry/five.ts';
 import type { Point } from '../geometry/vec.ts';
 import type { Floor } from './floor.ts';
-import { SPACE, travel } from './times.ts';
+import { travel } from './legs.ts';
+import { SPACE } from './times.ts';
 
 /** How far a drive gets: feet along its way, the place, and the defender who stops it (−1: it gets there). */
 export interface Drive {

@@ -1,6 +1,7 @@
 import type { Point } from '../geometry/vec.ts';
 import type { Court } from '../court/court.ts';
 import { five, type Five, next, NONE, type None, type Seat, SEATS } from '../geometry/five.ts';
+import type { Hands } from './lane.ts';
 import type { LevelRecord } from '../motion/level.ts';
 
 /** The floor at one instant, as the questions of space ask for it: who is where, and who is held up. Feet, seconds. */
@@ -15,31 +16,44 @@ export interface Floor {
   players: number;
   readonly ox: Five;
   readonly oy: Five;
-  /** The five defenders, and how much later than usual each starts. */
+  /** The five defenders, how fast they are, and how much later than usual each starts. */
   readonly dx: Five;
   readonly dy: Five;
+  readonly vx: Five;
+  readonly vy: Five;
   readonly delay: Five;
+  /** The five defenders as a lane sees them. */
+  readonly theirs: Hands;
+  /** The man with the ball dribbles. */
+  dribbled: boolean;
   /** Attackers who seal their man: a bit each. */
   sealing: number;
   /** A screen on a defender: it holds him up toward it. */
   screens: readonly { readonly on: number; readonly x: number; readonly y: number }[];
 }
 
-export const floorOf = (court: Court, level: LevelRecord): Floor => ({
-  court,
-  level,
-  bx: 0,
-  by: 27,
-  holder: NONE,
-  players: 0,
-  ox: five(),
-  oy: five(),
-  dx: five(),
-  dy: five(),
-  delay: five(),
-  sealing: 0,
-  screens: [],
-});
+export function floorOf(court: Court, level: LevelRecord): Floor {
+  const theirs = { x: five(), y: five(), vx: five(), vy: five(), held: five() };
+  return {
+    court,
+    level,
+    bx: 0,
+    by: 27,
+    holder: NONE,
+    players: 0,
+    ox: five(),
+    oy: five(),
+    dx: theirs.x,
+    dy: theirs.y,
+    vx: theirs.vx,
+    vy: theirs.vy,
+    delay: theirs.held,
+    theirs: theirs as unknown as Hands,
+    dribbled: false,
+    sealing: 0,
+    screens: [],
+  };
+}
 
 /** Puts attackers on a floor, in their order, no more than five. */
 export function putAttackers(f: Floor, places: readonly Point[]): void {

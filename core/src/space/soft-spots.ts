@@ -3,7 +3,7 @@ import { behindArc } from '../court/queries.ts';
 import { nearestSpot, type SpotKey } from '../court/spots.ts';
 import type { Floor } from './floor.ts';
 import { shotPlace, shotWorth } from './shot-worth.ts';
-import { arrival, completion, passTo, trapped, type Arrival, type Pass } from './times.ts';
+import { arrival, completion, passSeen, passTo, type Arrival } from './times.ts';
 
 /** The grid of the map: one foot apart from (−23, 1) to (23, 33). */
 export const GRID = { left: -23, bottom: 1, columns: 47, rows: 33 } as const;
@@ -43,7 +43,7 @@ export interface SoftSpot {
 }
 
 const first: Arrival = { t: 0, who: 0 };
-const pass: Pass = { t: 0, length: 0, over: false, margin: 0, who: -1 };
+const pass = passSeen();
 const clamp01 = (v: number): number => (v < 0 ? 0 : v > 1 ? 1 : v);
 
 export const softMap = (): SoftMap => ({
@@ -52,21 +52,20 @@ export const softMap = (): SoftMap => ({
   late: new Float64Array(GRID.columns * GRID.rows),
 });
 
-function leadAt(f: Floor, x: number, y: number, trap: boolean): number {
-  passTo(f, x, y, trap, pass);
+function leadAt(f: Floor, x: number, y: number): number {
+  passTo(f, x, y, pass);
   arrival(f, x, y, -1, first);
   return first.t - pass.t;
 }
 
 /** Fills a map for an instant. */
 export function mapSoftness(f: Floor, out: SoftMap): SoftMap {
-  const trap = trapped(f);
   for (let r = 0; r < GRID.rows; r++)
     for (let c = 0; c < GRID.columns; c++) {
       const x = GRID.left + c;
       const y = GRID.bottom + r;
       const i = r * GRID.columns + c;
-      const lead = leadAt(f, x, y, trap);
+      const lead = leadAt(f, x, y);
       out.lead[i] = lead;
       out.late[i] = lead - f.level.zone.late[shotPlace(f.court, x, y)];
       out.score[i] =
@@ -135,7 +134,6 @@ export function softSpots(f: Floor, map: SoftMap): SoftSpot[] {
         found.push({ x: GRID.left + c, y: GRID.bottom + r, i });
     }
   found.sort((a, b) => soft[b.i]! - soft[a.i]! || a.y - b.y || Math.abs(a.x) - Math.abs(b.x) || a.x - b.x);
-  const trap = trapped(f);
   const kept: (SoftSpot & { i: number })[] = [];
   for (const p of found) {
     if (kept.length === MOST.kept) break;
@@ -145,7 +143,7 @@ export function softSpots(f: Floor, map: SoftMap): SoftSpot[] {
       return k.spot === spot.key || d < (three[k.i] === three[p.i] ? MOST.same : MOST.other);
     });
     if (taken || p.y > FLOOR_DEPTH) continue;
-    const lead = leadAt(f, p.x, p.y, trap);
+    const lead = leadAt(f, p.x, p.y);
     kept.push({
       x: p.x,
       y: p.y,
@@ -156,7 +154,7 @@ export function softSpots(f: Floor, map: SoftMap): SoftSpot[] {
       spot: spot.key,
       words: spot.words,
       who: first.who,
-      tooLong: pass.length > f.level.safePass,
+      tooLong: pass.length > f.level.pass.safe,
     });
   }
   return kept.map(({ i: _, ...spot }) => spot);

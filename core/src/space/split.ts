@@ -1,7 +1,8 @@
 import { next, NONE, type None, type Seat } from '../geometry/five.ts';
+import type { PassKind } from '../motion/level.ts';
 import type { Floor } from './floor.ts';
 import { shotPlace } from './shot-worth.ts';
-import { arrival, passTo, trapped, type Arrival, type Pass } from './times.ts';
+import { arrival, passSeen, passTo, type Arrival } from './times.ts';
 
 /** One pass the ball could take now: who gets there, when, and how late for the shot. */
 export interface Option {
@@ -13,7 +14,8 @@ export interface Option {
   readonly ball: number;
   /** Seconds by which his contest comes too late for the shot: above 0 open, above a third wide open. */
   readonly late: number;
-  readonly over: boolean;
+  /** The kind of pass that gets there best. */
+  readonly kind: PassKind;
   readonly margin: number;
   readonly laneMan: number;
 }
@@ -27,7 +29,7 @@ export interface Split {
   /** When the first man contests each then, and when the ball is there (s from the release). */
   readonly contest: readonly [number, number];
   readonly ball: readonly [number, number];
-  /** Feet from one to the other. */
+  /** Feet he has to run from the one to the other, to him whom he is less late to. */
   readonly closeOut: number;
   readonly margin: number;
   /** What is left when he stands in between: above 0 no place saves both. */
@@ -36,28 +38,27 @@ export interface Split {
 }
 
 const first: Arrival = { t: 0, who: 0 };
-const pass: Pass = { t: 0, length: 0, over: false, margin: 0, who: -1 };
+const pass = passSeen();
 const GUARDS = 3;
 const STEPS = 8;
 
 const seals = (f: Floor, j: Seat): Seat | None => ((f.sealing >> j) & 1 ? j : NONE);
 
-function lateTo(f: Floor, j: Seat, trap: boolean): number {
+function lateTo(f: Floor, j: Seat): number {
   const x = f.ox[j];
   const y = f.oy[j];
-  passTo(f, x, y, trap, pass);
+  passTo(f, x, y, pass);
   arrival(f, x, y, seals(f, j), first);
   return first.t - pass.t - f.level.zone.late[shotPlace(f.court, x, y)];
 }
 
 /** Every pass the ball could take. */
 export function optionsOf(f: Floor): Option[] {
-  const trap = trapped(f);
   const out: Option[] = [];
   for (let j: Seat = 0; j < 5; j = next(j)) {
     if (j >= f.players) break;
     if (j === f.holder) continue;
-    const late = lateTo(f, j, trap);
+    const late = lateTo(f, j);
     const d = first.who;
     out.push({
       player: j,
@@ -66,7 +67,7 @@ export function optionsOf(f: Floor): Option[] {
       contest: first.t,
       ball: pass.t,
       late,
-      over: pass.over,
+      kind: pass.kind,
       margin: pass.margin,
       laneMan: pass.who,
     });
@@ -85,21 +86,20 @@ function guardPoint(f: Floor, j: Seat): { x: number; y: number } {
 
 /** The worst split of an instant, with every player in the charge of the man who gets to him first; null when nobody is. */
 export function worstSplit(f: Floor, options: readonly Option[] = optionsOf(f)): Split | null {
-  const trap = trapped(f);
   let worst: Split | null = null;
   for (let d: Seat = 0; d < 5; d = next(d)) {
     const charges = options.filter((o) => o.defender === d).map((o) => o.player);
     for (const a of charges)
       for (const b of charges) {
         if (b <= a) continue;
-        const s = between(f, d, a, b, trap);
+        const s = between(f, d, a, b);
         if (s && (!worst || s.margin > worst.margin)) worst = s;
       }
   }
   return worst;
 }
 
-function between(f: Floor, d: Seat, a: Seat, b: Seat, trap: boolean): Split | null {
+function between(f: Floor, d: Seat, a: Seat, b: Seat): Split | null {
   const homeX = f.dx[d];
   const homeY = f.dy[d];
   const stand = (p: { x: number; y: number }) => {
@@ -109,10 +109,10 @@ function between(f: Floor, d: Seat, a: Seat, b: Seat, trap: boolean): Split | nu
   const guardA = guardPoint(f, a);
   const guardB = guardPoint(f, b);
   stand(guardA);
-  const lateB = lateTo(f, b, trap);
+  const lateB = lateTo(f, b);
   const [contestB, ballB] = [first.t, pass.t];
   stand(guardB);
-  const lateA = lateTo(f, a, trap);
+  const lateA = lateTo(f, a);
   const [contestA, ballA] = [first.t, pass.t];
   const margin = Math.min(lateA, lateB);
   if (margin <= 0) {
@@ -123,7 +123,7 @@ function between(f: Floor, d: Seat, a: Seat, b: Seat, trap: boolean): Split | nu
   for (let i = 0; i <= STEPS; i++) {
     const k = i / STEPS;
     stand({ x: guardA.x + (guardB.x - guardA.x) * k, y: guardA.y + (guardB.y - guardA.y) * k });
-    hedge = Math.min(hedge, Math.max(lateTo(f, a, trap), lateTo(f, b, trap)));
+    hedge = Math.min(hedge, Math.max(lateTo(f, a), lateTo(f, b)));
   }
   stand({ x: homeX, y: homeY });
   return {
@@ -132,7 +132,10 @@ function between(f: Floor, d: Seat, a: Seat, b: Seat, trap: boolean): Split | nu
     late: [lateA, lateB],
     contest: [contestA, contestB],
     ball: [ballA, ballB],
-    closeOut: Math.sqrt((guardA.x - f.ox[b]) ** 2 + (guardA.y - f.oy[b]) ** 2),
+    closeOut:
+      lateA < lateB
+        ? Math.sqrt((guardB.x - f.ox[a]) ** 2 + (guardB.y - f.oy[a]) ** 2)
+        : Math.sqrt((guardA.x - f.ox[b]) ** 2 + (guardA.y - f.oy[b]) ** 2),
     margin,
     hedge,
     grade: hedge > 0 ? 'torn' : 'split',

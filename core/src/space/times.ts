@@ -1,15 +1,13 @@
 import { next, NONE, type None, type Seat } from '../geometry/five.ts';
+import { plainKind } from '../motion/flight.ts';
+import type { PassKind } from '../motion/level.ts';
 import type { Floor } from './floor.ts';
+import { canThrow, laneOf, laneSeen, SAFE_LANE } from './lane.ts';
+import { travel } from './legs.ts';
 
 /** Figures of the questions of space that are the same at every level: feet, seconds, shares (from memory). */
 export const SPACE = {
   press: 5,
-  trapSlow: 0.88,
-  laneFrom: 5,
-  laneShort: 1.5,
-  overLast: 6,
-  leastOver: 9,
-  soft: 0.1,
   body: 1.5,
   screened: 0.8,
   sealed: 0.35,
@@ -25,13 +23,6 @@ const smooth = (v: number, from: number, to: number): number => {
   const k = clamp01((v - from) / (to - from));
   return k * k * (3 - 2 * k);
 };
-
-/** Seconds from rest over `feet` with a top speed and a push. */
-export function travel(feet: number, top: number, push: number): number {
-  if (feet <= 0) return 0;
-  const up = (top * top) / (2 * push);
-  return feet <= up ? Math.sqrt((2 * feet) / push) : top / push + (feet - up) / top;
-}
 
 /** How much later than usual defender d gets to (x, y): his own delay, a screen that way, a man who seals him. */
 function late(f: Floor, d: Seat, x: number, y: number, sealer: Seat | None): number {
@@ -93,96 +84,62 @@ export function arrival(f: Floor, x: number, y: number, sealer: Seat | None, out
 }
 
 export interface Pass {
-  /** Seconds in the air; over means lobbed or skipped over the nearest hands. */
-  t: number;
+  /** The kind that is best to throw, its length, and seconds in the air. */
+  kind: PassKind;
   length: number;
-  over: boolean;
+  t: number;
   /** Seconds by which the ball beats the nearest hand, and whose. */
   margin: number;
   who: number;
 }
+export const passSeen = (): Pass => ({ kind: 'chest', t: 0, length: 0, margin: 0, who: -1 });
 
-const lane = { margin: 0, who: -1 };
+const straight = laneSeen();
+const other = laneSeen();
+const OTHERS: readonly PassKind[] = ['chest', 'skip', 'bounce', 'lob', 'pocket'];
 
-/** A bit for each man who presses the passer. */
-function pressing(f: Floor): number {
-  let mask = 0;
-  for (let d: Seat = 0; d < 5; d = next(d)) {
-    const px = f.dx[d] - f.bx;
-    const py = f.dy[d] - f.by;
-    if (px * px + py * py < SPACE.press * SPACE.press) mask |= 1 << d;
+/**
+ * How a pass from the ball to (x, y) would go: plainly when that lane is safe, else by the kind that beats the hands
+ * by most. The time in the air passes over from one to the other, so that it does not jump where the lane closes.
+ */
+export function passTo(f: Floor, x: number, y: number, out: Pass): Pass {
+  const dx = x - f.bx;
+  const dy = y - f.by;
+  const length = Math.sqrt(dx * dx + dy * dy);
+  const { rimY } = f.court;
+  const { pass } = f.level;
+  const plain = plainKind(length);
+  laneOf(pass, rimY, f.theirs, 0, f.bx, f.by, x, y, plain, 0, straight);
+  out.length = length;
+  out.kind = plain;
+  out.t = straight.flight;
+  out.margin = straight.margin;
+  out.who = straight.who;
+  if (straight.margin >= SAFE_LANE) return out;
+  const toRim = Math.sqrt(x * x + (y - rimY) ** 2);
+  let best = -Infinity;
+  let flight = straight.flight;
+  for (const kind of OTHERS) {
+    if (kind === plain || !canThrow(kind, length, toRim, f.dribbled)) continue;
+    laneOf(pass, rimY, f.theirs, 0, f.bx, f.by, x, y, kind, 0, other);
+    if (other.margin <= best) continue;
+    best = other.margin;
+    flight = other.flight;
+    if (best <= out.margin) continue;
+    out.kind = kind;
+    out.margin = best;
+    out.who = other.who;
   }
-  return mask;
-}
-
-/** The least spare time along a stretch of a lane at a ball speed; men who press the passer are left out. */
-function laneMargin(f: Floor, ux: number, uy: number, from: number, to: number, speed: number): void {
-  lane.margin = Infinity;
-  lane.who = -1;
-  if (to - from < 0.25) return;
-  const { run, push, react, reachLane } = f.level.zone;
-  const pressed = pressing(f);
-  const steps = Math.max(1, Math.ceil((to - from) / 2));
-  const step = (to - from) / steps;
-  for (let i = 0; i <= steps; i++) {
-    const s = from + i * step;
-    const qx = f.bx + ux * s;
-    const qy = f.by + uy * s;
-    let near = Infinity;
-    let who = -1;
-    for (let d: Seat = 0; d < 5; d = next(d)) {
-      if ((pressed >> d) & 1) continue;
-      const gx = f.dx[d] - qx;
-      const gy = f.dy[d] - qy;
-      const g = gx * gx + gy * gy;
-      if (g < near) {
-        near = g;
-        who = d;
-      }
-    }
-    if (who < 0) continue;
-    const spare = react + travel(Math.sqrt(near) - reachLane, run, push) - s / speed;
-    if (spare < lane.margin) {
-      lane.margin = spare;
-      lane.who = who;
-    }
-  }
+  out.t = flight + (straight.flight - flight) * smooth(straight.margin, -SAFE_LANE, SAFE_LANE);
+  return out;
 }
 
 /** Two men this near to the passer trap him. */
 export function trapped(f: Floor): boolean {
-  const pressed = pressing(f);
-  return (pressed & (pressed - 1)) !== 0;
-}
-
-/** How a pass from the ball to (x, y) would go: straight when the lane allows, else over it or round it. */
-export function passTo(f: Floor, x: number, y: number, trap: boolean, out: Pass): Pass {
-  const { zone } = f.level;
-  const k = trap ? SPACE.trapSlow : 1;
-  const fast = zone.pass * k;
-  const slow = zone.over * k;
-  const px = x - f.bx;
-  const py = y - f.by;
-  const length = Math.sqrt(px * px + py * py);
-  const ux = length < 1e-9 ? 0 : px / length;
-  const uy = length < 1e-9 ? 0 : py / length;
-  laneMargin(f, ux, uy, SPACE.laneFrom, length - SPACE.laneShort, fast);
-  const direct = lane.margin;
-  let margin = direct;
-  let who = lane.who;
-  if (length >= SPACE.leastOver && direct < SPACE.soft) {
-    laneMargin(f, ux, uy, Math.max(SPACE.laneFrom, length - SPACE.overLast), length - SPACE.laneShort, slow);
-    if (lane.margin > margin) {
-      margin = lane.margin;
-      who = lane.who;
-    }
-  }
-  out.length = length;
-  out.over = direct < 0;
-  out.margin = margin;
-  out.who = who;
-  out.t = length / (slow + (fast - slow) * smooth(direct, -SPACE.soft, SPACE.soft));
-  return out;
+  let men = 0;
+  for (let d: Seat = 0; d < 5; d = next(d))
+    if ((f.dx[d] - f.bx) ** 2 + (f.dy[d] - f.by) ** 2 < SPACE.press * SPACE.press) men++;
+  return men > 1;
 }
 
 /** What is left of a pass by its length, and by the board it would have to fly over. */

@@ -1,4 +1,5 @@
 import { copyFive, next, NONE, type None, type Seat } from '../../geometry/five.ts';
+import type { Court } from '../../court/court.ts';
 import { courtFor } from '../../court/rulesets.ts';
 import { floorOf, type Floor } from '../../space/floor.ts';
 import { mapSoftness, softMap, softSpots, type SoftSpot } from '../../space/soft-spots.ts';
@@ -8,6 +9,7 @@ import { numbers, type XY } from '../board.test-data.ts';
 import { schemeOf, zoneByKey, type Scheme } from './scheme.ts';
 import { situationAt, settled, type Situation } from './shade.ts';
 import type { ZoneKey } from './tables.ts';
+import { warp } from './warp.ts';
 
 /** A zone at a level, shaken or not: every place of its table, every player, speeds, reactions and reaches. */
 export interface ZoneShake {
@@ -15,7 +17,20 @@ export interface ZoneShake {
   readonly seed?: number;
   readonly mirrored?: boolean;
 }
-const court = courtFor({ court: 'nfhs' });
+/** The court each level plays on. */
+export const COURTS: Readonly<Record<Level, Court>> = {
+  youth: courtFor({ court: 'nfhs' }),
+  highSchool: courtFor({ court: 'nfhs' }),
+  college: courtFor({ court: 'ncaa' }),
+  pro: courtFor({ court: 'usPro' }),
+};
+
+/** A place of the drawn floor on the board's own court and side. */
+export function sided(s: ZoneShake, [x, y]: XY): XY {
+  const at = { x: 0, y: 0 };
+  warp(COURTS[s.level], x, y, at);
+  return [s.mirrored ? -at.x : at.x, at.y];
+}
 
 /** Numbers about 0 with a spread, cut at twice of it. */
 function spread(rnd: () => number, by: number): number {
@@ -27,21 +42,36 @@ function spread(rnd: () => number, by: number): number {
 function shakenLevel(record: LevelRecord, rnd: () => number): LevelRecord {
   const off = (by: number): number => 1 + (rnd() * 2 - 1) * by;
   const plus = (by: number): number => (rnd() * 2 - 1) * by;
-  const { zone } = record;
+  const { zone, pass } = record;
+  const thrown = off(0.06);
   return {
     ...record,
     zone: {
       ...zone,
       run: zone.run * off(0.06),
-      pass: zone.pass * off(0.06),
-      over: zone.over * off(0.06),
       push: zone.push * off(0.1),
       slide: zone.slide * off(0.08),
       slidePush: zone.slidePush * off(0.1),
       react: zone.react + plus(0.04),
       reach: zone.reach + plus(0.3),
       reachRim: zone.reachRim + plus(0.3),
-      reachLane: zone.reachLane + plus(0.3),
+    },
+    pass: {
+      ...pass,
+      speed: {
+        chest: pass.speed.chest * thrown,
+        bounce: pass.speed.bounce * thrown,
+        pocket: pass.speed.pocket * thrown,
+        skip: pass.speed.skip * thrown,
+        lob: pass.speed.lob * thrown,
+      },
+      hands: {
+        ...pass.hands,
+        out: pass.hands.out + plus(0.3),
+        top: pass.hands.top * off(0.06),
+        push: pass.hands.push * off(0.1),
+        react: pass.hands.react + plus(0.04),
+      },
     },
   };
 }
@@ -57,6 +87,7 @@ export interface ZoneBoard {
 }
 
 export function zoneBoard(s: ZoneShake): ZoneBoard {
+  const court = COURTS[s.level];
   const rnd = s.seed === undefined ? () => 0.5 : numbers(s.seed);
   const plain = levelRecord(s.level);
   const level = s.seed === undefined ? plain : shakenLevel(plain, rnd);

@@ -3,7 +3,7 @@ import type { Court } from '../../court/court.ts';
 import type { Point } from '../../geometry/vec.ts';
 import { floorOf, putAttackers, type Floor } from '../../space/floor.ts';
 import { optionsOf } from '../../space/split.ts';
-import { passTo, trapped } from '../../space/times.ts';
+import { passSeen, passTo } from '../../space/times.ts';
 import type { LevelRecord } from '../../motion/level.ts';
 import { DT } from '../../motion/track.ts';
 import { BUMP, onWing } from './bump.ts';
@@ -124,13 +124,7 @@ export function throwTo(chase: Chase, to: number, court: Court): Chased | null {
   const o = optionsOf(now).find((x) => x.player === to)!;
   const atRest = optionsOf(rest).find((x) => x.player === to)!;
   const target = players[to]!;
-  const pass = passTo(now, target.x, target.y, trapped(now), {
-    t: 0,
-    length: 0,
-    over: false,
-    margin: 0,
-    who: -1,
-  });
+  const pass = passTo(now, target.x, target.y, passSeen());
   const chased: Chased = {
     from: chase.holder,
     to,

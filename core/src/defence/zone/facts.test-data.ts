@@ -3,9 +3,9 @@ import { gapDrive } from '../../space/drive.ts';
 import type { Floor } from '../../space/floor.ts';
 import type { SoftSpot } from '../../space/soft-spots.ts';
 import { optionsOf, worstSplit, type Option } from '../../space/split.ts';
-import { passTo, trapped } from '../../space/times.ts';
+import { passSeen, passTo, trapped } from '../../space/times.ts';
 import type { XY } from '../board.test-data.ts';
-import { zoneBoard, type ZoneBoard, type ZoneShake } from './board.test-data.ts';
+import { sided, zoneBoard, type ZoneBoard, type ZoneShake } from './board.test-data.ts';
 import { movingFrom, plant, stepZone } from './move.ts';
 import type { Scheme } from './scheme.ts';
 import type { ZoneKey } from './tables.ts';
@@ -24,8 +24,6 @@ const WING: XY = [18.5, 17];
 const CORNER: XY = [22, 3.5];
 const NAIL: XY = [0, 19];
 const other = ([x, y]: XY): XY => [-x, y];
-/** The same place on the board's side. */
-const sided = (s: ZoneShake, [x, y]: XY): XY => [s.mirrored ? -x : x, y];
 
 const highPost = (p: SoftSpot): boolean =>
   p.y >= 14 && Math.abs(p.x) <= 10 && ['nail', 'highPost', 'elbowL', 'elbowR'].includes(p.spot);
@@ -43,7 +41,7 @@ const twoThree: ZoneFact = {
   reported: 0.99,
   measure: (s) => {
     const b = zoneBoard(s);
-    const top = softOf(b, '2-3', TOP);
+    const top = softOf(b, '2-3', sided(s, TOP));
     const wing = softOf(b, '2-3', sided(s, WING));
     const corner = softOf(b, '2-3', sided(s, CORNER));
     const far = other(sided(s, WING));
@@ -95,14 +93,14 @@ const oneThreeOne: ZoneFact = {
   reported: 0.96,
   measure: (s) => {
     const b = zoneBoard(s);
-    const spots = softOf(b, '1-3-1', TOP);
+    const spots = softOf(b, '1-3-1', sided(s, TOP));
     const far = other(sided(s, CORNER));
     const wing = sided(s, WING);
     const f = b.floor(b.scheme('1-3-1'), wing, [wing, far]);
     const figures = {
       high: spots.filter(highPost).length,
-      twoThree: softOf(b, '2-3', TOP).filter(highPost).length,
-      oneTwoTwo: softOf(b, '1-2-2', TOP).filter(highPost).length,
+      twoThree: softOf(b, '2-3', sided(s, TOP)).filter(highPost).length,
+      oneTwoTwo: softOf(b, '1-2-2', sided(s, TOP)).filter(highPost).length,
       corners: [true, false].filter((l) => spots.some((p) => low(p, l))).length,
       skip: soonest(f, 1).late,
     };
@@ -126,9 +124,9 @@ const oneTwoTwo: ZoneFact = {
   measure: (s) => {
     const b = zoneBoard(s);
     const block = b.place(sided(s, [6.5, 7]));
-    const ball = b.place(NAIL);
+    const ball = b.place(sided(s, NAIL));
     const corners = [b.place(sided(s, CORNER)), b.place(other(sided(s, CORNER)))] as const;
-    const f = b.floor(b.scheme('1-2-2'), ball, [ball, ...corners, block, b.place([0, 29])]);
+    const f = b.floor(b.scheme('1-2-2'), ball, [ball, ...corners, block, b.place(sided(s, [0, 29]))]);
     const near = soonest(f, 1);
     const far = soonest(f, 2);
     const cut = soonest(f, 3);
@@ -290,13 +288,7 @@ function excess(
       const now = soonest(at, to);
       feet[p] = feet[p]! + (now.closeOut - rest.closeOut) / WAYS.length;
       lead[p] = lead[p]! + (now.late - rest.late) / WAYS.length;
-      const flight = passTo(at, players[to]![0], players[to]![1], trapped(at), {
-        t: 0,
-        length: 0,
-        over: false,
-        margin: 0,
-        who: -1,
-      }).t;
+      const flight = passTo(at, players[to]![0], players[to]![1], passSeen()).t;
       ball = players[to]!;
       const next = b.floor(scheme, ball, players);
       plant(m);
@@ -331,6 +323,8 @@ const movement: ZoneFact = {
         mean(quick.lead) > 0 &&
         mean(one.feet) < mean(quick.feet) &&
         mean(two.feet) < 0.3 * mean(quick.feet);
+      quick.feet.forEach((v, i) => (figures[`${zone} ${i}`] = v));
+      figures[`${zone} lead`] = mean(quick.lead);
       figures[`${zone} quick`] = mean(quick.feet);
       figures[`${zone} one`] = mean(one.feet);
       figures[`${zone} two`] = mean(two.feet);

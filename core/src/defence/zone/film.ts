@@ -1,7 +1,7 @@
 import { next, type Seat } from '../../geometry/five.ts';
 import type { LevelRecord } from '../../motion/level.ts';
 import { DT } from '../../motion/track.ts';
-import { CORNERS, type Scheme } from './scheme.ts';
+import type { Scheme } from './scheme.ts';
 import type { Job } from './tables.ts';
 
 /** What a chase has been so far, a sample each step of `DT` from its start: five defenders, the ball, who has it. */
@@ -76,7 +76,7 @@ const moved = (film: Film, d: Seat, k: number): number =>
 export function jobAt(scheme: Scheme, bx: number, by: number, d: Seat): Job {
   let job: Job = 'ball';
   let least = Infinity;
-  for (const { row, x, y } of CORNERS) {
+  for (const { row, x, y } of scheme.ball.corners) {
     const far = (x - bx) ** 2 + (y - by) ** 2;
     const here = scheme.jobs[row * 5 + d];
     if (far >= least || !here) continue;

@@ -1,13 +1,13 @@
 import { type Five, next, type Seat } from '../../geometry/five.ts';
-import { HULL, TRIANGLES, type Scheme } from './scheme.ts';
+import type { BallFloor, Scheme } from './scheme.ts';
 
 const spot = { x: 0, y: 0 };
 
 /** The nearest place of the hull of all anchors; the place itself inside it. Written into `spot`. */
-function ontoHull(x: number, y: number): void {
+function ontoHull({ hull }: BallFloor, x: number, y: number): void {
   let inside = true;
   let best = Infinity;
-  for (const [a, b] of HULL) {
+  for (const [a, b] of hull) {
     const ex = b.x - a.x;
     const ey = b.y - a.y;
     const px = x - a.x;
@@ -32,7 +32,7 @@ function ontoHull(x: number, y: number): void {
 
 /** Where each man of a zone stands for a ball at (bx, by), before he looks at the players; feet, into `x` and `y`. */
 export function basePlaces(s: Scheme, bx: number, by: number, x: Five, y: Five): void {
-  ontoHull(bx, by);
+  ontoHull(s.ball, bx, by);
   const atX = spot.x;
   const atY = spot.y;
   let weightA = 0;
@@ -40,7 +40,7 @@ export function basePlaces(s: Scheme, bx: number, by: number, x: Five, y: Five):
   let weightC = 0;
   let [rowA, rowB, rowC] = [0, 0, 0];
   let deepest = -Infinity;
-  for (const [a, b, c] of TRIANGLES) {
+  for (const [a, b, c] of s.ball.triangles) {
     const bx0 = b.x - a.x;
     const by0 = b.y - a.y;
     const cx0 = c.x - a.x;

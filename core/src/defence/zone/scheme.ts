@@ -40,12 +40,6 @@ interface Corner {
   readonly x: number;
   readonly y: number;
 }
-const corner = (a: Anchor): Corner => {
-  const [x, y] = anchorAt(a);
-  return { row: index(a), x, y };
-};
-export const CORNERS: readonly Corner[] = ANCHORS.map(corner);
-
 const HALF: readonly (readonly [Anchor, Anchor, Anchor])[] = [
   ['top', 'slotR', 'elbowR'],
   ['top', 'elbowR', 'nail'],
@@ -60,16 +54,46 @@ const MIDDLE: typeof HALF = [
   ['nail', 'blockR', 'blockL'],
   ['blockR', 'under', 'blockL'],
 ];
-/** The floor in triangles between the anchors: between rows a man's place is interpolated without a jump. */
-export const TRIANGLES = [
+const TRIANGLES: typeof HALF = [
   ...HALF,
   ...HALF.map(([a, b, c]) => [left(a), left(b), left(c)] as const),
   ...MIDDLE,
-].map(([a, b, c]) => [corner(a), corner(b), corner(c)] as const);
-/** The edge of the floor round all anchors, clockwise: each piece from one to the next. */
-export const HULL: readonly (readonly [Corner, Corner])[] = (
-  ['top', 'slotR', 'wingR', 'cornerR', 'shortR', 'under', 'shortL', 'cornerL', 'wingL', 'slotL'] as const
-).map((a, i, all) => [corner(a), corner(all[(i + 1) % all.length] ?? a)]);
+];
+const HULL: readonly Anchor[] = [
+  'top',
+  'slotR',
+  'wingR',
+  'cornerR',
+  'shortR',
+  'under',
+  'shortL',
+  'cornerL',
+  'wingL',
+  'slotL',
+];
+
+/** The places of the ball on a court: a zone's anchors move with the arc as its men do. */
+export interface BallFloor {
+  readonly corners: readonly Corner[];
+  /** The floor in triangles between the anchors: between rows a man's place is interpolated without a jump. */
+  readonly triangles: readonly (readonly [Corner, Corner, Corner])[];
+  /** The edge of the floor round all anchors, clockwise: each piece from one to the next. */
+  readonly hull: readonly (readonly [Corner, Corner])[];
+}
+
+function ballFloor(court: Court): BallFloor {
+  const corners = ANCHORS.map((a, row): Corner => {
+    const at = { x: 0, y: 0 };
+    warp(court, ...anchorAt(a), at);
+    return { row, ...at };
+  });
+  const of = (a: Anchor): Corner => corners[index(a)]!;
+  return {
+    corners,
+    triangles: TRIANGLES.map(([a, b, c]) => [of(a), of(b), of(c)] as const),
+    hull: HULL.map((a, i) => [of(a), of(HULL[(i + 1) % HULL.length]!)] as const),
+  };
+}
 
 /** A zone as it is played by a team on a court: every man's place and job for every anchor. */
 export interface Scheme {
@@ -79,6 +103,7 @@ export interface Scheme {
   readonly x: Float64Array;
   readonly y: Float64Array;
   readonly jobs: readonly Job[];
+  readonly ball: BallFloor;
   readonly chasers: readonly Seat[];
 }
 
@@ -136,5 +161,5 @@ export function schemeOf(table: ZoneTable, schools: readonly string[], court: Co
     y[u] = (y[r]! + y[l]!) / 2;
     jobs[u] = jobs[r]!;
   }
-  return { table, court, x, y, jobs, chasers: table.chasers };
+  return { table, court, x, y, jobs, ball: ballFloor(court), chasers: table.chasers };
 }

@@ -17,7 +17,16 @@ const SHADE = {
   still: 0.06,
   farFade: 0.4,
   ballThreat: 1.5,
+  /** He guards this near; a man outside without the ball this much farther off, and leaned to this much less. */
   gap: 3,
+  offGap: 3,
+  offMost: 2,
+  insideTo: 10,
+  outsideOver: 5,
+  /** The second man of a trap is this near to the ball, over so many feet; the others aim this much more at the ball. */
+  trapAt: 6.5,
+  trapOver: 1.5,
+  trapAim: 0.25,
 } as const;
 
 /** Five players as a zone sees them. */
@@ -68,8 +77,9 @@ export function settled(s: Scheme, level: LevelRecord, situation: Situation, x: 
     chase(s, situation, d, j, x, y);
   }
   members(situation, chased);
+  const trap = trapping(situation);
   for (let d: Seat = 0; d < 5; d = next(d))
-    if (situation.chases[d] === NONE) lean(s, level, situation, chased, d, x, y);
+    if (situation.chases[d] === NONE) lean(s, level, situation, chased, trap, d, x, y);
 }
 
 /** One man for one man: on the ball when he has it, in the lane to him when not, softer when the ball is far. */
@@ -116,11 +126,24 @@ function members(situation: Situation, chased: number): void {
   }
 }
 
+/** How much the ball is trapped: whether the table has a second man on it. */
+function trapping({ bx, by }: Situation): number {
+  let first = Infinity;
+  let second = Infinity;
+  for (let d: Seat = 0; d < 5; d = next(d)) {
+    const far = Math.sqrt((baseX[d] - bx) ** 2 + (baseY[d] - by) ** 2);
+    second = Math.min(second, Math.max(first, far));
+    first = Math.min(first, far);
+  }
+  return clamp01((SHADE.trapAt - second) / SHADE.trapOver);
+}
+
 function lean(
   s: Scheme,
   level: LevelRecord,
   situation: Situation,
   chased: number,
+  trap: number,
   d: Seat,
   x: Five,
   y: Five,
@@ -148,8 +171,14 @@ function lean(
     const ball = Math.sqrt(ballwardX * ballwardX + ballwardY * ballwardY);
     const h = clamp01(1 - (ball - 1.5) / 1.5);
     // He guards him from between the rim and the ball; the man with the ball from the rim's side.
-    const aimX = ((1 - h) * situation.bx) / 2 - manX;
-    const aimY = h * rimY + ((1 - h) * (rimY + situation.by)) / 2 - manY;
+    const between = (0.5 + SHADE.trapAim * trap) * (1 - h);
+    const aimX = between * situation.bx - manX;
+    const aimY = rimY + between * (situation.by - rimY) - manY;
+    // Outside, and without the ball, he only keeps the way back: nearer he would stand in the next pass.
+    const toRim = Math.sqrt(manX * manX + (manY - rimY) ** 2);
+    const off = (1 - h) * (1 - trap) * clamp01((toRim - SHADE.insideTo) / SHADE.outsideOver);
+    const guards = Math.min(SHADE.gap + SHADE.offGap * off, Math.max(SHADE.gap, far));
+    const most = SHADE.most - SHADE.offMost * off;
     const aim = Math.sqrt(aimX * aimX + aimY * aimY);
     const theta =
       threat(s.court, level, manX, manY) *
@@ -158,20 +187,20 @@ function lean(
     const w = (m * range * theta) ** SHADE.power;
     weights += w;
     if (part === 0) continue;
-    const g = aim < 1e-9 ? 0 : Math.min(SHADE.gap, aim) / aim;
+    const g = aim < 1e-9 ? 0 : Math.min(guards, aim) / aim;
     const guardX = manX + aimX * g - homeX;
     const guardY = manY + aimY * g - homeY;
     const cos = aim < 1e-9 || far < 1e-9 ? 0 : (aimX * fromManX + aimY * fromManY) / (aim * far);
     const e = clamp01((cos + 0.6) / 0.8);
     const front = e * e * (3 - 2 * e);
-    const k = front + (1 - front) * clamp01(1 - far / 3);
-    const close = far < 1e-9 ? 0 : Math.max(0, far - SHADE.gap) / far;
+    const k = front + (1 - front) * clamp01(1 - far / guards);
+    const close = far < 1e-9 ? 0 : Math.max(0, far - guards) / far;
     let moveX = k * guardX - (1 - k) * fromManX * close;
     let moveY = k * guardY - (1 - k) * fromManY * close;
     const size = Math.sqrt(moveX * moveX + moveY * moveY);
-    if (size > SHADE.most) {
-      moveX *= SHADE.most / size;
-      moveY *= SHADE.most / size;
+    if (size > most) {
+      moveX *= most / size;
+      moveY *= most / size;
     }
     leanX += w * part * moveX;
     leanY += w * part * moveY;

@@ -23,6 +23,8 @@ export const FLOOR_SENTENCES = {
     `${who} can't ${CAN[does] ?? does} to ${t.himself}.`,
   'receiver-not-there': ({ a, b, feet }: Two & { feet: number }, t: Teller) =>
     `${b} isn't there for the handoff: ${t.he} comes no nearer than ${t.about(feet)} to ${a}.`,
+  'ball-misses': ({ who, feet }: One & { feet: number }, t: Teller) =>
+    `The ball comes down ${t.about(feet)} from ${who}: ${t.he} is elsewhere by then.`,
   'idle-ball': ({ who, seconds }: One & { seconds: number }, t: Teller) =>
     `${who} holds the ball for ${t.seconds(seconds)}: five is the count when ${t.he} is closely guarded.`,
   'three-seconds': ({ who, seconds }: One & { seconds: number }, t: Teller) =>

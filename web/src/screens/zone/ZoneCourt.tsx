@@ -112,7 +112,7 @@ export function ZoneCourt({
   const b = toScene(ZONE, ball);
   const marks = [
     ...(show.map
-      ? reachItems(floor, spots, `${sayDistance(floor.level.safePass, units)} pass`, letters)
+      ? reachItems(floor, spots, `${sayDistance(floor.level.pass.safe, units)} pass`, letters)
       : []),
     ...(show.spots ? softItems(spots.slice(0, 6), men, letters) : []),
     ...(show.slides

@@ -25,12 +25,12 @@ const risk = (s: Shake, b: Board, player: number): number => {
 export const passes: Fact[] = [
   {
     key: 'i-across',
-    words: 'A cross-court pass of 35 ft is a risk that one from the lane line is not',
+    words: 'A cross-court pass of 35 ft is a risk (a tenth more at least) that one from the lane line is not',
     reported: 1,
     measure: (s) => {
       const far = risk(s, ACROSS, 2);
       const near = risk(s, FROM_LANE, 2);
-      return { holds: far > near + 0.3, figures: { far, near } };
+      return { holds: far > near + 0.1, figures: { far, near } };
     },
   },
   {

@@ -21,7 +21,7 @@ export const entryAngle: Check = {
       const cuts = input.timeline.moves[f.receiver ?? '1'].some(
         (m) => m.start < f.arrive && m.end > f.release,
       );
-      if (!pass || f.receiver === null || !posted || cuts || f.arc > 3) return [];
+      if (!pass || f.receiver === null || !posted || cuts || f.kind === 'lob') return [];
       const above = f.from.y > court.freeThrowY + 4;
       const across = side * f.from.x < -6;
       if (!above && !across) return [];

@@ -13,13 +13,13 @@ export const passLong: Check = {
     input.timeline.flights.flatMap((f) => {
       const feet = distance(f.from, f.to);
       const pass = timed(input, f.action);
-      if (f.receiver === null || !pass || feet <= input.level.safePass) return [];
+      if (f.receiver === null || !pass || feet <= input.level.pass.safe) return [];
       return [
         {
           ...aboutFlight(f, pass),
           severity: 'costs' as const,
           marks: [apart(f.from, f.to)],
-          says: said('pass-long', { a: f.passer, b: f.receiver, feet, safe: input.level.safePass }),
+          says: said('pass-long', { a: f.passer, b: f.receiver, feet, safe: input.level.pass.safe }),
         },
       ];
     }),
