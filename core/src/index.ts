@@ -4,7 +4,7 @@ export { fiveOf, NONE, SEATS, type Five, type None, type Seat } from './geometry
 export { degrees, fromDegrees, unit, type Point } from './geometry/vec.ts';
 export { THROW_IN_DEPTH, type Court, type RuleSetKey } from './court/court.ts';
 export { courtLines, type CourtLine } from './court/lines.ts';
-export { alongPerimeter, gapsBeside, onPerimeter, perimeterPoint } from './court/perimeter.ts';
+export { alongPerimeter, gapsBeside, onPerimeter, perimeterPoint, type GapSize } from './court/perimeter.ts';
 export { inBounds, rimOf } from './court/queries.ts';
 export { courtFor, RULE_SETS, type CustomCourt } from './court/rulesets.ts';
 export { nearestSpot, spotByCode, spotByKey, spotPoint, SPOTS, type SpotKey } from './court/spots.ts';

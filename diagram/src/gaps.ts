@@ -6,6 +6,7 @@ import {
   PLAYERS,
   sayDistance,
   type Court,
+  type GapSize,
   type PlayerId,
   type Point,
   type Units,
@@ -14,6 +15,14 @@ import { axesOf, toScene, type Scale, type SceneItem } from './scene.ts';
 import { circle } from './strokes.ts';
 import { words } from './words.ts';
 
+/** What a gap is called on the court. */
+const SIZES: Readonly<Record<GapSize, string>> = {
+  onTop: 'on top of each other',
+  single: 'single',
+  double: 'double',
+  triple: 'triple',
+  open: 'open side',
+};
 /** How far an open side is drawn, feet along the perimeter. */
 const OPEN_SIDE = 12;
 /** Points of the line along a gap. */
@@ -38,8 +47,8 @@ export function gapItems(
     const points = Array.from({ length: POINTS - 3 }, (_, k) => at(k + 2));
     const mid = at(POINTS / 2);
     const text = gap.to
-      ? `${gap.size} · ${sayDistance(units === 'feet' ? Math.round(gap.feet) : gap.feet, units)}`
-      : 'open side';
+      ? `${SIZES[gap.size]} · ${sayDistance(units === 'feet' ? Math.round(gap.feet) : gap.feet, units)}`
+      : SIZES.open;
     return [
       {
         shape: 'path',

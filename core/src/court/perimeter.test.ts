@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { distance } from '../geometry/vec.ts';
-import { alongPerimeter, gapsBeside, gapSize, perimeterPoint } from './perimeter.ts';
+import type { Court } from './court.ts';
+import { alongPerimeter, gapsBeside, gapSize, perimeterPoint, spotsAlong } from './perimeter.ts';
 import { courtFor, RULE_SETS } from './rulesets.ts';
 import { spotPoint, type SpotKey } from './spots.ts';
 
@@ -34,9 +35,42 @@ describe('along the perimeter', () => {
   });
 });
 
-describe('gaps beside the ball (common practice: a spot is about 15 ft)', () => {
-  it('one spot is single, two are double, three triple, nobody is open', () => {
-    expect([1, 1.49, 1.5, 2.49, 2.5, Infinity].map(gapSize)).toEqual([
+describe('gaps beside the ball, in spots (common practice)', () => {
+  const on = (court: Court, ball: SpotKey, mates: readonly SpotKey[]) =>
+    gapsBeside(
+      court,
+      spotPoint(court, ball),
+      mates.map((key) => [key, spotPoint(court, key)] as const),
+    );
+  it.each(courts)('$key: neighbours are single, one empty spot double, two triple, nobody open', (court) => {
+    const size = (ball: SpotKey, ...mates: SpotKey[]) => on(court, ball, mates).map((g) => g.size);
+    // Right wing to left wing with the top empty; with the left wing empty too, and a man in the far corner.
+    expect(size('wingR', 'wingL', 'cornerR')).toEqual(['double', 'single']);
+    expect(size('wingR', 'cornerL')).toEqual(['triple', 'open']);
+    expect(size('slotR', 'cornerL')).toEqual(['double', 'open']);
+    expect(size('top', 'wingL', 'wingR')).toEqual(['single', 'single']);
+    expect(size('slotL', 'slotR', 'wingL')).toEqual(['onTop', 'single']);
+    expect(size('cornerR', 'cornerL')).toEqual(['triple', 'open']);
+    expect(size('wingL', 'wingR', 'blockL', 'elbowR')).toEqual(['open', 'double']);
+  });
+  it.each(courts)('$key: mirrored, the counts are mirrored; they grow from corner to corner', (court) => {
+    const keys: SpotKey[] = ['cornerL', 'wingL', 'slotL', 'top', 'slotR', 'wingR', 'cornerR'];
+    expect(keys.map((k) => spotsAlong(court, spotPoint(court, k)))).toEqual([0, 1, 1.5, 2, 2.5, 3, 4]);
+    for (let along = -38; along < 38; along += 0.5) {
+      const p = perimeterPoint(court, along);
+      expect(spotsAlong(court, p) + spotsAlong(court, { x: -p.x, y: p.y })).toBeCloseTo(4, 9);
+      expect(spotsAlong(court, perimeterPoint(court, along + 0.5))).toBeGreaterThan(spotsAlong(court, p));
+    }
+  });
+  it('half a foot off its spot a man is still in it, and a quarter of a spot is as good as one', () => {
+    const wing = spotPoint(court, 'wingR');
+    for (const off of [-0.5, 0.5]) {
+      const ball = { x: wing.x, y: wing.y + off };
+      const [left] = gapsBeside(court, ball, [['2', spotPoint(court, 'wingL')]]);
+      expect(left.size).toBe('double');
+    }
+    expect([0.7, 0.75, 1.74, 1.75, 2.74, 2.75, Infinity].map(gapSize)).toEqual([
+      'onTop',
       'single',
       'single',
       'double',
@@ -45,24 +79,11 @@ describe('gaps beside the ball (common practice: a spot is about 15 ft)', () => 
       'open',
     ]);
   });
-  it('on a floor with known spots: top to right wing and to the left corner', () => {
-    const mates = [
-      ['2', spotPoint(court, 'cornerL')],
-      ['3', spotPoint(court, 'wingR')],
-      ['5', spotPoint(court, 'blockR')],
-    ] as const;
-    const [left, right] = gapsBeside(court, spotPoint(court, 'top'), mates);
-    expect(left).toMatchObject({ to: '2', size: 'double' });
-    expect(left.spots).toBeGreaterThan(2);
-    expect(right).toMatchObject({ to: '3', size: 'single' });
-    expect(right.feet).toBeCloseTo(alongPerimeter(court, spotPoint(court, 'wingR')), 6);
-  });
-  it('posts inside fifteen feet do not fill a gap; an empty side is open', () => {
-    const [left, right] = gapsBeside(court, spotPoint(court, 'slotR'), [
-      ['5', spotPoint(court, 'blockR')],
-      ['2', spotPoint(court, 'wingL')],
-    ]);
+  it('men well inside the arc fill no gap; the feet are told beside', () => {
+    const [left, right] = on(court, 'slotR', ['blockR', 'wingL']);
     expect(right).toMatchObject({ to: null, size: 'open', feet: Infinity });
-    expect(left.to).toBe('2');
+    expect(left.to).toBe('wingL');
+    const feet = alongPerimeter(court, spotPoint(court, 'slotR')) - alongPerimeter(court, spotPoint(court, 'wingL'));
+    expect(left.feet).toBeCloseTo(feet, 9);
   });
 });

@@ -1,13 +1,12 @@
 import { arcMeetsCorner, type Court } from './court.ts';
 import { distanceToRim } from './queries.ts';
+import { spotPoint, type SpotKey } from './spots.ts';
 import type { Point } from '../geometry/vec.ts';
 
 /** Perimeter players stand on a line this far outside the arc (feet). */
 const OUTSIDE = 1.5;
-/** One spot of the perimeter, feet (common practice: players stand 15 to 18 ft apart). */
-const SPOT = 15;
-/** Nearer to the rim than this a man is no perimeter player (feet). */
-const INSIDE = 15;
+/** Farther inside the arc than this a man is no perimeter player (feet). */
+const INSIDE = 3;
 
 /** The line perimeter players stand on: an arc between two straight parts. */
 interface Line {
@@ -53,24 +52,63 @@ export function perimeterPoint(court: Court, along: number): Point {
   };
 }
 
-export const onPerimeter = (court: Court, p: Point): boolean => distanceToRim(court, p) >= INSIDE;
+/** The spots a gap is counted in, and what they count (common practice): the slots lie between top and wing. */
+const COUNT: readonly (readonly [SpotKey, number])[] = [
+  ['cornerL', 0],
+  ['wingL', 1],
+  ['slotL', 1.5],
+  ['top', 2],
+  ['slotR', 2.5],
+  ['wingR', 3],
+  ['cornerR', 4],
+];
+/** Along the perimeter, feet, and in spots: the court's own spots, left to right. */
+type Ruler = readonly { readonly feet: number; readonly spots: number }[];
+const rulers = new WeakMap<Court, Ruler>();
 
-export type GapSize = 'single' | 'double' | 'triple' | 'open';
+function rulerOf(court: Court): Ruler {
+  const kept = rulers.get(court);
+  if (kept) return kept;
+  const ruler = COUNT.map(([key, spots]) => ({ feet: alongPerimeter(court, spotPoint(court, key)), spots }));
+  rulers.set(court, ruler);
+  return ruler;
+}
+
+/**
+ * Where a place lies along the perimeter in spots: corner 0, wing 1, slot 1.5, top 2, and on to 4 at the right corner,
+ * even between them by arc length and on beyond the corners. What is next to each other is so on every court.
+ */
+export function spotsAlong(court: Court, p: Point): number {
+  const ruler = rulerOf(court);
+  const feet = alongPerimeter(court, p);
+  let i = 0;
+  while (i < ruler.length - 2 && feet > ruler[i + 1]!.feet) i++;
+  const [a, b] = [ruler[i]!, ruler[i + 1]!];
+  return a.spots + ((feet - a.feet) * (b.spots - a.spots)) / (b.feet - a.feet);
+}
+
+export const onPerimeter = (court: Court, p: Point): boolean =>
+  distanceToRim(court, p) >= court.arcRadius - INSIDE;
+
+export type GapSize = 'onTop' | 'single' | 'double' | 'triple' | 'open';
 
 /** The floor between the ball and the next perimeter player on one side of it. */
 export interface Gap<Who> {
   readonly side: 'left' | 'right';
   /** Nobody that way: an open side. */
   readonly to: Who | null;
-  /** Feet along the perimeter; Infinity for an open side. */
+  /** Feet along the perimeter, and spots; Infinity for an open side. */
   readonly feet: number;
   readonly spots: number;
   readonly size: GapSize;
 }
 
-/** How a gap is called (common practice): the next spot filled, one empty spot between, two. */
-export const gapSize = (spots: number): GapSize =>
-  spots === Infinity ? 'open' : spots < 1.5 ? 'single' : spots < 2.5 ? 'double' : 'triple';
+/** How a gap is called (common practice): the next spot filled, one empty spot between, two; a quarter of one is as good as one. */
+export function gapSize(spots: number): GapSize {
+  if (spots === Infinity) return 'open';
+  const whole = Math.floor(spots + 0.25);
+  return whole < 1 ? 'onTop' : whole === 1 ? 'single' : whole === 2 ? 'double' : 'triple';
+}
 
 /** The gaps to the left and right of the ball, over the teammates given. */
 export function gapsBeside<Who>(
@@ -78,16 +116,18 @@ export function gapsBeside<Who>(
   ball: Point,
   mates: readonly (readonly [Who, Point])[],
 ): readonly [Gap<Who>, Gap<Who>] {
-  const here = alongPerimeter(court, ball);
+  const here = spotsAlong(court, ball);
   const others = mates
     .filter(([, p]) => onPerimeter(court, p))
-    .map(([who, p]) => ({ who, off: alongPerimeter(court, p) - here }));
+    .map(([who, p]) => ({ who, p, off: spotsAlong(court, p) - here }));
   const toward = (side: 'left' | 'right'): Gap<Who> => {
     const sign = side === 'left' ? -1 : 1;
-    let next: { who: Who; off: number } | undefined;
+    let next: (typeof others)[number] | undefined;
     for (const o of others) if (o.off * sign > 0 && (!next || o.off * sign < next.off * sign)) next = o;
-    const feet = next ? Math.abs(next.off) : Infinity;
-    return { side, to: next?.who ?? null, feet, spots: feet / SPOT, size: gapSize(feet / SPOT) };
+    if (!next) return { side, to: null, feet: Infinity, spots: Infinity, size: 'open' };
+    const feet = Math.abs(alongPerimeter(court, next.p) - alongPerimeter(court, ball));
+    const spots = Math.abs(next.off);
+    return { side, to: next.who, feet, spots, size: gapSize(spots) };
   };
   return [toward('left'), toward('right')];
 }

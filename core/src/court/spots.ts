@@ -58,7 +58,8 @@ const ROWS = [
     words: 'high post',
     code: 'hp',
     sided: false,
-    at: (c) => ({ x: 0, y: c.freeThrowY - 3 }),
+    // Above the line: nobody is called for three seconds there.
+    at: (c) => ({ x: 0, y: c.freeThrowY + 2 }),
   },
   { key: 'dunker', words: 'dunker spot', code: 'd', sided: true, at: (c) => ({ x: lane(c) + 2, y: 3.5 }) },
   { key: 'rim', words: 'rim', code: 'r', sided: false, at: (c) => ({ x: 0, y: c.rimY }) },

@@ -1,6 +1,6 @@
 import { fillFive, five, next, type Seat } from '../../geometry/five.ts';
 import { BODY } from './figures.ts';
-import { knows, standing } from './steer.ts';
+import { knows, playsBall, standing } from './steer.ts';
 import type { World } from './world.ts';
 
 const moveX = five();
@@ -35,6 +35,7 @@ function attackers(w: World, d: Seat): void {
     const dy = w.py[d] - his.y;
     const d2 = dx * dx + dy * dy;
     if (d2 >= BODY.screen * BODY.screen) continue;
+    if (his.vx * his.vx + his.vy * his.vy > BODY.slow * BODY.slow && playsBall(w, d, j)) continue;
     const c = screenOf(w, j);
     const room = c >= 0 ? BODY.screen : BODY.other;
     if (d2 >= room * room) continue;

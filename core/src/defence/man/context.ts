@@ -1,6 +1,7 @@
 import { seatOf, type PLAYERS } from '../../alignment/library.ts';
 import { NONE, type None, type Seat } from '../../geometry/five.ts';
 import type { TimedAction, Timeline } from '../../motion/timeline.ts';
+import { keepsOf, type Keep } from '../keeps.ts';
 import { coverageOf, screenUse } from '../meet.ts';
 import type { ManPlan, OffBall, OnBall } from '../plan.ts';
 import { onRails, type Moving, type Rails } from '../rails.ts';
@@ -32,6 +33,9 @@ export interface Context {
   /** From the spot to where he passes it; away from the rim when he does not. */
   readonly nx: number;
   readonly ny: number;
+  /** Where its screener came from, feet. */
+  readonly fromX: number;
+  readonly fromY: number;
   /** From where he was when it began to the spot. */
   readonly ux: number;
   readonly uy: number;
@@ -45,6 +49,8 @@ export interface Context {
   readonly starts: number;
   readonly uses: number;
   readonly leaves: number;
+  /** When it is over whatever happens: a handoff that was only shown. */
+  readonly until: number;
   readonly coverage: OnBall | OffBall;
 
   phase: number;
@@ -52,6 +58,8 @@ export interface Context {
   userMan: Seat;
   screenerMan: Seat;
   swapped: boolean;
+  /** Seconds his man has fought over the screen. */
+  fought: number;
   /** Since when the user's man is back in front of him. */
   backSince: number;
   /** The anchor of a push to the side, and whether the ball has got past it. */
@@ -61,6 +69,8 @@ export interface Context {
   dy: number;
   anchored: boolean;
   passed: boolean;
+  /** It has got past him on the side they push it to. */
+  asPushed: boolean;
   /** Whether it was decided who tags the man who leaves the screen; who does, and who splits two for him. */
   decided: boolean;
   tagger: Seat | None;
@@ -74,6 +84,7 @@ const start = () => ({
   userMan: 0 as Seat,
   screenerMan: 0 as Seat,
   swapped: false,
+  fought: 0,
   backSince: Infinity,
   ax: 0,
   ay: 0,
@@ -81,6 +92,7 @@ const start = () => ({
   dy: 0,
   anchored: false,
   passed: false,
+  asPushed: false,
   decided: false,
   tagger: NONE as Seat | None,
   splitter: NONE as Seat | None,
@@ -107,6 +119,7 @@ export function contextsOf(rails: Rails, plan: ManPlan): Context[] {
       user,
       screener,
       ...ways(rails, user, s.at.x, s.at.y, screen.start, s.used ? uses : null),
+      ...cameFrom(rails, screener, screen.start),
       used: s.used !== null,
       slip: s.slip,
       back: own?.back ?? false,
@@ -117,6 +130,7 @@ export function contextsOf(rails: Rails, plan: ManPlan): Context[] {
       starts,
       uses,
       leaves: s.left,
+      until: Infinity,
       coverage: coverageOf(plan, s.action, onBall, false),
       ...start(),
     });
@@ -125,7 +139,42 @@ export function contextsOf(rails: Rails, plan: ManPlan): Context[] {
     if (a.action.does !== 'handoff' || a.action.to === a.action.by) continue;
     out.push(handoff(rails, plan, a, out.length));
   }
+  for (const k of keepsOf(rails)) out.push(kept(rails, plan, k, out.length));
   return out;
+}
+
+/** A handoff that is shown and kept is met like one until so long after the keeper goes (s). */
+const KEPT = 0.35;
+
+/** A handoff that is only shown, as two defenders meet it: like one, until they see that the ball was kept. */
+function kept(rails: Rails, plan: ManPlan, k: Keep, index: number): Context {
+  const { timeline } = rails;
+  const user = seatOf(k.runner);
+  const stopped = lastMove(timeline, k.keeper, k.at);
+  const arrives = stopped ? Math.min(stopped.end, k.at) : 0;
+  return {
+    index,
+    action: k.action,
+    handoff: true,
+    onBall: true,
+    user,
+    screener: seatOf(k.keeper),
+    ...ways(rails, user, k.place.x, k.place.y, Math.max(0, k.at - TO_HANDOFF), k.at),
+    ...cameFrom(rails, seatOf(k.keeper), stopped?.start ?? 0),
+    used: true,
+    slip: false,
+    back: false,
+    called: false,
+    begins: Math.max(0, k.at - TO_HANDOFF),
+    arrives,
+    set: arrives,
+    starts: Math.max(k.starts, k.at - TO_HANDOFF),
+    uses: k.at,
+    leaves: k.goes,
+    until: k.goes + KEPT,
+    coverage: coverageOf(plan, k.action, true, true),
+    ...start(),
+  };
 }
 
 function handoff(rails: Rails, plan: ManPlan, a: TimedAction, index: number): Context {
@@ -147,6 +196,7 @@ function handoff(rails: Rails, plan: ManPlan, a: TimedAction, index: number): Co
     user,
     screener: giver,
     ...ways(rails, user, spot.x, spot.y, Math.max(0, at - TO_HANDOFF), at),
+    ...cameFrom(rails, giver, stopped?.start ?? 0),
     used: true,
     slip: false,
     back: false,
@@ -157,9 +207,15 @@ function handoff(rails: Rails, plan: ManPlan, a: TimedAction, index: number): Co
     starts: Math.max(came?.start ?? at, at - TO_HANDOFF),
     uses: at,
     leaves: next?.start ?? timeline.end,
+    until: Infinity,
     coverage: coverageOf(plan, a.action.id, true, true),
     ...start(),
   };
+}
+
+function cameFrom(rails: Rails, screener: Seat, start: number): { fromX: number; fromY: number } {
+  const { x, y } = onRails(rails, Math.round(start / rails.dt), screener, { x: 0, y: 0, vx: 0, vy: 0 });
+  return { fromX: x, fromY: y };
 }
 
 const lastMove = (timeline: Timeline, player: (typeof PLAYERS)[number], t: number): TimedAction | undefined =>

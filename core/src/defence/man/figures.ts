@@ -29,6 +29,9 @@ export const PACE = {
   over: 0.24,
   under: 0.55,
   overHandoff: 0.5,
+  /** He fights over a screen so long; then he slides off the body. */
+  fightsFor: 0.4,
+  slidesOff: 0.6,
 } as const;
 
 /** Off the ball. `oneAway` and `farAway` are feet along the perimeter. */
@@ -60,6 +63,10 @@ export const BODY = {
   roundOwn: 2.2,
   sees: 9,
   fights: 3.9,
+  /** Who goes round a body on one side keeps to it so much longer (s). */
+  keepsSide: 0.3,
+  /** Nobody starts nearer to a line than this. */
+  inBounds: 1,
   hit: 2.5,
   hitFor: 0.3,
   hitKeeps: 0.35,
@@ -76,10 +83,34 @@ export const BODY = {
 
 export const STEER = { carry: 0.9, carryMost: 32, brake: 0.85, near: 6, slack: 3, braking: 1.35 } as const;
 
+/** Denying the ball: feet, seconds, ft/s. */
+export const DENY = {
+  /** A longer pass needs no denying; a mate so much nearer along the perimeter is between. */
+  longest: 30,
+  between: 3,
+  /** One at the elbow, so near to the rim and to the middle, is not. */
+  elbow: 17,
+  elbowWide: 10,
+  /** A player who breaks to the rim, and where he is there; how long his man turns. */
+  breaks: 6,
+  inside: 8,
+  turn: 0.3,
+  /** The low man goes so long after the turn has begun, from within `low` of the rim, no farther out than `deep`. */
+  lowAfter: 0.2,
+  low: 14,
+  deep: 6,
+  back: 3,
+} as const;
+
+/** A man who is sealed: so long, by one slower than this and this near; what is left of his speed, and how late he is. */
+export const SEAL = { most: 4, still: 5, near: 3.4, keeps: 0.06, late: 0.33 } as const;
+
 export const HELP = {
   stuntWithin: 8,
   stuntShort: 1.2,
   stuntAhead: 14,
+  stuntFor: 0.8,
+  stuntPast: 1,
   drives: 6,
   /** Slower than this the drive is over, ft/s. */
   stops: 3,
@@ -90,7 +121,22 @@ export const HELP = {
   beatenFar: 6,
   /** A big who sits back is still before the ball from here. */
   coverFar: 14,
+  passedBy: 1,
+  passedOff: 3,
   body: 1.5,
+  /** Along the baseline: lower than this at the edge of the lane. */
+  laneEdge: 8,
+  low: 9.5,
+  cornerY: 12,
+  cornerX: 12,
+  topY: 17,
+  sinkX: 0.1,
+  sinkY: 12,
+  lowWithin: 12,
+  outside: 15,
+  /** A mate who runs through the lane: his speed, how wide and high that is, and how near to the drive his man. */
+  cutter: { runs: 4, wide: 9, high: 19, off: 6 },
+  costs: { strongCorner: 0.9, corner: 0.05, top: 0.25, topBaseline: 0.6, near: 0.4, other: 0.15 },
   tagLead: 0.3,
   tagGap: 2.2,
   tagDeep: 11.5,

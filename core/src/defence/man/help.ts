@@ -1,10 +1,10 @@
 import { next, NONE, type None, type Seat } from '../../geometry/five.ts';
 import { onRails, type Moving } from '../rails.ts';
 import { PHASE, type Context } from './context.ts';
-import { HELP, PACE } from './figures.ts';
+import { HELP } from './figures.ts';
 import type { Help } from '../plan.ts';
-import { go } from './normal.ts';
-import { look, ROLE, type World } from './world.ts';
+import { go } from './target.ts';
+import { look, type World } from './world.ts';
 
 /** Where a man will be, looked up and read at once; nothing in a step makes an object. */
 const ahead: Moving = { x: 0, y: 0, vx: 0, vy: 0 };
@@ -27,7 +27,7 @@ export function tag(w: World, c: Context): void {
     return;
   }
   w.attends[c.tagger] = c.screener;
-  wall(w, c.tagger, c.screener);
+  wall(w, c.tagger, c.screener, HELP.tagDeep);
   if (c.splitter !== NONE) split(w, c, c.splitter);
 }
 
@@ -99,14 +99,14 @@ function tagIsOver(w: World, c: Context): boolean {
   return dx * dx + dy * dy < HELP.bigBack * HELP.bigBack && dx * -x + dy * (w.rimY - y) > 0;
 }
 
-/** Before the man who rolls, on his way to the rim, never past it and not too far out. */
-function wall(w: World, d: Seat, j: Seat): void {
+/** Before a man who runs at the rim, on his way to it, never past it and not farther out than `deep` feet. */
+export function wall(w: World, d: Seat, j: Seat, deep: number): void {
   const { seen, rimY } = w;
   look(w, j, w.lag.near);
   const x = seen.x + HELP.tagLead * seen.vx;
   const y = seen.y + HELP.tagLead * seen.vy - rimY;
   const far = Math.sqrt(x * x + y * y) || 1e-9;
-  const at = Math.min(HELP.tagDeep, Math.max(0, far - HELP.tagGap));
+  const at = Math.min(deep, Math.max(0, far - HELP.tagGap));
   go(w, d, (x / far) * at, rimY + (y / far) * at);
 }
 
@@ -120,112 +120,4 @@ function split(w: World, c: Context, d: Seat): void {
   const y = (ay + seen.y) / 2;
   const far = Math.sqrt(x * x + (rimY - y) ** 2) || 1e-9;
   go(w, d, x - (2 * x) / far, y + (2 * (rimY - y)) / far);
-}
-
-/** Help on a drive: the gaps stunt at it, and when its man is beaten somebody stops it. */
-export function driveHelp(w: World): void {
-  const { rails, px, py, rimY } = w;
-  const j = w.owner;
-  const from = onRails(rails, w.k - w.lag.off, j, ahead);
-  const held = rails.track.holder[Math.max(0, w.k - w.lag.off)] === j;
-  const { x, y, vx: driveX, vy: driveY } = from;
-  const speed = Math.sqrt(driveX * driveX + driveY * driveY);
-  const far = Math.sqrt(x * x + (rimY - y) ** 2) || 1e-9;
-  const rimwardX = -x / far;
-  const rimwardY = (rimY - y) / far;
-  const cos = speed < 1e-9 ? 0 : (driveX * rimwardX + driveY * rimwardY) / speed;
-  if (!held || speed < HELP.stops || cos < 0) w.driveHelper = NONE;
-  if (!held || !w.plan.driveHelp) return;
-  if (speed > HELP.drives && cos > HELP.toRim) {
-    for (let d: Seat = 0; d < 5; d = next(d)) {
-      const m = w.man[d];
-      const role = w.role[m];
-      if (m === j || w.busy[d] === 1 || !((w.apart >> m) & 1) || role === ROLE.twoAway) continue;
-      const dx = px[d] - x;
-      const dy = py[d] - y;
-      const along = Math.max(0, Math.min(HELP.stuntAhead, (dx * driveX + dy * driveY) / speed));
-      const meetX = x + (driveX / speed) * along;
-      const meetY = y + (driveY / speed) * along;
-      const ox = px[d] - meetX;
-      const oy = py[d] - meetY;
-      const off = Math.sqrt(ox * ox + oy * oy);
-      if (off >= HELP.stuntWithin || off < 1e-9) continue;
-      go(w, d, meetX + (ox / off) * HELP.stuntShort, meetY + (oy / off) * HELP.stuntShort);
-      w.attends[d] = j;
-    }
-  }
-  if (
-    w.driveHelper === NONE &&
-    speed > HELP.drives &&
-    cos > HELP.beatenToRim &&
-    beaten(w, x, y, rimwardX, rimwardY)
-  )
-    w.driveHelper = chooseStopper(w, x, y, rimwardX, rimwardY, far, speed);
-  if (w.driveHelper !== NONE) stop(w, w.driveHelper, x, y, rimwardX, rimwardY, far);
-}
-
-/** Neither the man on the ball nor one of a two-man coverage is before it on its way to the rim. */
-function beaten(w: World, x: number, y: number, rx: number, ry: number): boolean {
-  const own = w.of[w.owner];
-  for (let d: Seat = 0; d < 5; d = next(d)) {
-    if (d !== own && w.busy[d] === 0) continue;
-    const dx = w.px[d] - x;
-    const dy = w.py[d] - y;
-    const far = d === own ? HELP.beatenFar : HELP.coverFar;
-    const front = dx * rx + dy * ry >= HELP.beatenFront;
-    if (front && Math.abs(dx * ry - dy * rx) <= HELP.beatenOff && dx * dx + dy * dy <= far * far)
-      return false;
-  }
-  return true;
-}
-
-/** Whoever can be on the way to the rim before the ball, soonest; else the one nearest the rim. */
-function chooseStopper(
-  w: World,
-  x: number,
-  y: number,
-  rx: number,
-  ry: number,
-  far: number,
-  speed: number,
-): Seat | None {
-  let best: Seat | None = NONE;
-  let bestSpare = -Infinity;
-  let low: Seat | None = NONE;
-  let lowest = Infinity;
-  for (let d: Seat = 0; d < 5; d = next(d)) {
-    if (w.man[d] === w.owner || w.busy[d] === 1) continue;
-    const px = w.px[d];
-    const py = w.py[d];
-    const toRim = px * px + (py - w.rimY) ** 2;
-    if (toRim < lowest) {
-      lowest = toRim;
-      low = d;
-    }
-    for (let s = 2; s < far - 1; s += 1) {
-      const gap = Math.max(0, Math.sqrt((px - x - rx * s) ** 2 + (py - y - ry * s) ** 2) - HELP.body);
-      const spare = s / Math.max(speed, 1) - gap / (0.7 * w.speed) - 0.1;
-      if (spare >= 0 && spare - s / 100 > bestSpare) {
-        bestSpare = spare - s / 100;
-        best = d;
-      }
-    }
-  }
-  return best === NONE ? low : best;
-}
-
-/** On the ball's way to the rim, as far out as he can get. */
-function stop(w: World, d: Seat, x: number, y: number, rx: number, ry: number, far: number): void {
-  if (w.man[d] === w.owner) {
-    w.driveHelper = NONE;
-    return;
-  }
-  const dx = w.px[d] - x;
-  const dy = w.py[d] - y;
-  const along = dx * rx + dy * ry;
-  const off = Math.abs(dx * ry - dy * rx);
-  // He aims ahead of where he stands beside the way, so that he meets it and does not chase it.
-  const s = Math.min(far - 2, Math.max(3, along + 0.35 * off));
-  go(w, d, x + rx * s, y + ry * s, PACE.run * w.speed);
-  w.attends[d] = w.owner;
 }

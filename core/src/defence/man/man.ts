@@ -7,9 +7,13 @@ import { collide } from './collide.ts';
 import { advance, contextsOf, PHASE, type Context } from './context.ts';
 import { OFF_BALL_MACHINES, ON_BALL_MACHINES } from './coverages/index.ts';
 import type { Coverage } from './coverages/machine.ts';
-import { driveHelp, tag } from './help.ts';
+import { lowHelp } from './deny.ts';
+import { driveHelp } from './drive.ts';
+import { BODY } from './figures.ts';
+import { tag } from './help.ts';
 import { normal } from './normal.ts';
-import { steer } from './steer.ts';
+import { seal } from './seal.ts';
+import { keepOffRim, steer } from './steer.ts';
 import { moveOn, perceive, worldOf, type World } from './world.ts';
 import type { OffBall, OnBall } from '../plan.ts';
 
@@ -50,20 +54,32 @@ function settle(w: World): void {
       w.py[d] = y;
     }
   }
+  for (let d: Seat = 0; d < 5; d = next(d)) inside(w, d);
   for (let i = 0; i < 3; i++) collide(w);
+  for (let d: Seat = 0; d < 5; d = next(d)) inside(w, d);
   copyFive(w.lastX, w.px);
   copyFive(w.lastY, w.py);
+}
+
+/** In bounds, and off the rim. */
+function inside(w: World, d: Seat): void {
+  const wide = w.rails.court.width / 2 - BODY.inBounds;
+  w.px[d] = Math.min(wide, Math.max(-wide, w.px[d]));
+  w.py[d] = Math.max(BODY.inBounds, w.py[d]);
+  keepOffRim(w, d);
 }
 
 /** Fills in everybody's target: his normal place, then help on a drive, tags, and the screens that are on. */
 function intend(w: World, machines: readonly Coverage[], events: DefenceEvent[]): void {
   perceive(w);
+  seal(w);
   fillFive(w.forced, -1);
   fillFive(w.busy, 0);
   fillFive(w.attends, NONE);
   for (const c of w.contexts) follow(w, c, machines[c.index]!, events);
   for (let d: Seat = 0; d < 5; d = next(d)) normal(w, d);
   driveHelp(w);
+  lowHelp(w);
   for (const c of w.contexts) {
     const { decided } = c;
     tag(w, c);
@@ -105,7 +121,11 @@ function change(w: World, c: Context, events: DefenceEvent[]): void {
   const a = c.userMan;
   const b = c.screenerMan;
   c.swapped = true;
-  if (w.man[a] !== c.user || w.man[b] !== c.screener) return;
+  if (w.man[a] !== c.user || w.man[b] !== c.screener) {
+    // One of them has another man by now: two would run after one.
+    c.phase = PHASE.done;
+    return;
+  }
   w.man[a] = c.screener;
   w.man[b] = c.user;
   w.of[c.screener] = a;
@@ -115,7 +135,7 @@ function change(w: World, c: Context, events: DefenceEvent[]): void {
 }
 
 function over(w: World, c: Context): boolean {
-  if (c.phase === PHASE.done) return true;
+  if (c.phase === PHASE.done || w.t >= c.until) return true;
   if (c.phase < PHASE.use) return w.t > c.uses + 3;
   if (!c.onBall) return w.t > c.uses + 1.3;
   if (c.phase === PHASE.after && w.owner !== c.user && w.t > c.uses + (w.lag.pass + 2) * w.dt) return true;

@@ -1,13 +1,8 @@
 import { type Seat } from '../../geometry/five.ts';
+import { hasToDeny, turn, turning } from './deny.ts';
 import { AWAY, ON_BALL, PACE } from './figures.ts';
+import { go } from './target.ts';
 import { lagOf, look, ROLE, type World } from './world.ts';
-
-/** Sends defender d to (x, y) at no more than `cap` ft/s. */
-export function go(w: World, d: Seat, x: number, y: number, cap = PACE.run * w.speed): void {
-  w.tx[d] = x;
-  w.ty[d] = y;
-  w.cap[d] = cap;
-}
 
 /** Where defender d would stand if nothing special happened: by his man's place to the ball. */
 export function normal(w: World, d: Seat): void {
@@ -72,11 +67,12 @@ function away(w: World, d: Seat, j: Seat): void {
   const ballwardX = w.bx - x;
   const ballwardY = w.by - y;
   const toBall = Math.sqrt(ballwardX * ballwardX + ballwardY * ballwardY) || 1e-9;
+  if (w.plan.denies[d] === 1 && turning(w, d, ballwardX, ballwardY)) return turn(w, d);
   if (far <= AWAY.post)
     return post(w, d, x, y, rimwardX / far, rimwardY / far, ballwardX / toBall, ballwardY / toBall);
   const role = w.role[j];
   const alone = w.plan.help === 'none';
-  if (w.plan.denies[d] === 1 && role !== ROLE.twoAway) {
+  if (w.plan.denies[d] === 1 && hasToDeny(w, j, toBall)) {
     const k = Math.min(AWAY.denyMost, AWAY.denyShare * toBall) / toBall;
     return go(
       w,

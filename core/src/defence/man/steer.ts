@@ -17,7 +17,8 @@ export function steer(w: World, d: Seat): void {
     const s = w.contexts[c]!;
     const near = (px[d] - s.sx) ** 2 + (py[d] - s.sy) ** 2 < BODY.fights * BODY.fights;
     if (near && standing(w, c)) {
-      const over = s.handoff ? PACE.overHandoff : PACE.over;
+      const over = s.fought > PACE.fightsFor ? PACE.slidesOff : s.handoff ? PACE.overHandoff : PACE.over;
+      if (w.side[d] > 0) s.fought += dt;
       cap = Math.min(cap, (w.side[d] > 0 ? over : PACE.under) * w.speed);
     }
   }
@@ -59,7 +60,8 @@ export function steer(w: World, d: Seat): void {
   keepOffRim(w, d);
 }
 
-function keepOffRim(w: World, d: Seat): void {
+/** Nobody stands in the rim. */
+export function keepOffRim(w: World, d: Seat): void {
   const x = w.px[d];
   const y = w.py[d] - w.rimY;
   const far = Math.sqrt(x * x + y * y);
@@ -98,7 +100,7 @@ function obstacles(w: World, d: Seat): void {
     const dy = py[d] - s.sy;
     if (dx * dx + dy * dy > BODY.sees * BODY.sees) continue;
     const side = w.forced[d] === c ? w.side[d] : 0;
-    round(w, d, s.sx, s.sy, BODY.roundScreen, s.nx * side, s.ny * side, side !== 0);
+    round(w, d, c, s.sx, s.sy, BODY.roundScreen, s.nx * side, s.ny * side, side !== 0);
     if (way.detour) return;
   }
   for (let j: Seat = 0; j < 5; j = next(j)) {
@@ -110,16 +112,20 @@ function obstacles(w: World, d: Seat): void {
     const dy = his.y - py[d];
     if (dx * dx + dy * dy > BODY.sees * BODY.sees) continue;
     if (own && (w.tx[d] - his.x) ** 2 + (w.ty[d] - his.y) ** 2 < OWN_NEAR) continue;
-    round(w, d, his.x, his.y, own ? BODY.roundOwn : BODY.roundMan, 0, 0, false);
+    round(w, d, MEN + j, his.x, his.y, own ? BODY.roundOwn : BODY.roundMan, 0, 0, false);
     if (way.detour) return;
   }
 }
+
+/** On a drive the man on the ball and he who stops it have eyes for nothing else: a running mate neither moves nor pushes them. */
+export const playsBall = (w: World, d: Seat, j: Seat): boolean =>
+  w.driving && j !== w.owner && (d === w.driveHelper || d === w.of[w.owner]);
 
 /** Out of the way of an attacker who runs at him: across that run, on the side he wanted to go to. */
 function sidestep(w: World, d: Seat): boolean {
   const { px, py } = w;
   for (let j: Seat = 0; j < 5; j = next(j)) {
-    if (j === w.man[d]) continue;
+    if (j === w.man[d] || playsBall(w, d, j)) continue;
     const his = w.now[j];
     const { vx, vy } = his;
     const v = Math.sqrt(vx * vx + vy * vy);
@@ -144,9 +150,13 @@ function sidestep(w: World, d: Seat): boolean {
  * Sends him round a body at (sx, sy) if his straight way comes nearer than `room`: to the tangent point on
  * the side (nx, ny), or on the nearer side when he may choose.
  */
+/** Bodies of players beside those of screens. */
+const MEN = 100;
+
 function round(
   w: World,
   d: Seat,
+  body: number,
   sx: number,
   sy: number,
   room: number,
@@ -178,7 +188,11 @@ function round(
   let sign = forced && !there ? -outY * nx + outX * ny : -outY * goalX + outX * goalY;
   if (Math.abs(sign) < 0.15 && forced) sign = -outY * goalX + outX * goalY;
   if (Math.abs(sign) < 1e-9) sign = -outY * (passX || -x) + outX * (passY || w.rimY - y);
-  const s = sign < 0 ? -1 : 1;
+  const kept = w.roundBody[d] === body && w.t < w.roundUntil[d];
+  const s = kept ? w.roundSide[d] : sign < 0 ? -1 : 1;
+  w.roundBody[d] = body;
+  w.roundSide[d] = s;
+  w.roundUntil[d] = w.t + BODY.keepsSide;
   const r = Math.min(1, room / Math.max(away, room));
   const out = Math.sqrt(Math.max(0, 1 - r * r));
   // Inside the room he first works his way along it.

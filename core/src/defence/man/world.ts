@@ -2,7 +2,8 @@ import { five, type Five, fiveOf, fiveSmall, next, NONE, type None, type Seat } 
 import { alongPerimeter } from '../../court/perimeter.ts';
 import { onRails, ownerAt, type Moving, type Rails } from '../rails.ts';
 import type { ManPlan } from '../plan.ts';
-import { AHEAD, AWAY, NEAR, REACT } from './figures.ts';
+import { AHEAD, AWAY, DENY, NEAR, REACT } from './figures.ts';
+import { sealsOf, type Seal } from './seal.ts';
 import type { Context } from './context.ts';
 
 /** Where a player stands to the ball, as the defence sees it. */
@@ -47,8 +48,22 @@ export interface World {
   readonly hitKeeps: Five;
   /** Screens a ball watcher has felt: defender × context. */
   readonly felt: Uint8Array;
-  /** The defender who has left his man to stop a drive, or −1. */
+  /** The defender who has left his man to stop a drive, or −1; whether there is a drive, and one along the baseline. */
   driveHelper: Seat | None;
+  driving: boolean;
+  alongBaseline: boolean;
+  /** When each began to stunt in this drive: −1 not yet, −2 he has. */
+  readonly stunts: Five;
+  /** When each who denies began to turn after his player, −1 he does not; and who helps low for him. */
+  readonly turned: Five;
+  readonly lowHelper: Five<Seat | None>;
+  /** Seals of the line, and who is sealed now. */
+  readonly seals: readonly Seal[];
+  readonly sealed: Five;
+  /** The body each goes round: context, or 100 and the player; on which side, and until when he keeps to it. */
+  readonly roundBody: Five;
+  readonly roundSide: Five;
+  readonly roundUntil: Five;
   /** The one whose ball it is, as they see it. */
   owner: Seat;
   bx: number;
@@ -56,6 +71,8 @@ export interface World {
   readonly role: Five;
   /** Bit j: player j stands out on the perimeter, neither at the ball nor in a screen. */
   apart: number;
+  /** Bit j: player j is about an elbow, or lower. */
+  elbow: number;
   readonly sigma: Five;
   /** What was last looked at: place and speed. */
   readonly seen: Moving;
@@ -103,11 +120,22 @@ export function worldOf(rails: Rails, plan: ManPlan, contexts: readonly Context[
     hitKeeps: five(),
     felt: new Uint8Array(5 * contexts.length),
     driveHelper: NONE,
+    driving: false,
+    alongBaseline: false,
+    stunts: five(-1),
+    turned: five(-1),
+    lowHelper: fiveSmall<Seat | None>(NONE),
+    seals: sealsOf(rails),
+    sealed: fiveSmall(),
+    roundBody: five(-1),
+    roundSide: five(),
+    roundUntil: five(-1),
     owner: owner === NONE ? 0 : owner,
     bx: 0,
     by: 0,
     role: fiveSmall(),
     apart: 0,
+    elbow: 0,
     sigma: five(),
     seen: { x: 0, y: 0, vx: 0, vy: 0 },
     k: 0,
@@ -159,6 +187,7 @@ export function perceive(w: World): void {
   w.by = seen.y;
   const bs = alongPerimeter(rails.court, AT(w.bx, w.by));
   w.apart = 0;
+  w.elbow = 0;
   for (let j: Seat = 0; j < 5; j = next(j)) {
     look(w, j, w.lag.off);
     const x = seen.x;
@@ -169,6 +198,7 @@ export function perceive(w: World): void {
     const ry = y - w.rimY;
     const dx = x - w.bx;
     const dy = y - w.by;
+    if (rx * rx + ry * ry < DENY.elbow * DENY.elbow && Math.abs(rx) < DENY.elbowWide) w.elbow |= 1 << j;
     if (
       rx * rx + ry * ry > AWAY.inside * AWAY.inside &&
       dx * dx + dy * dy > AWAY.withBall * AWAY.withBall &&

@@ -66,8 +66,11 @@ export const FLOOR_SENTENCES = {
     `${who} drives ${side} into a single gap: ${to} is ${t.about(feet)} along, ${t.his} ${t.man} a step from helping.`,
   'lane-crowded': ({ who, inside }: One & { inside: readonly PlayerId[] }, t: Teller) =>
     `${t.all(inside)} ${inside.length > 1 ? 'are' : 'is'} in the lane while ${who} drives.`,
-  'corner-drift': ({ who, driver, feet }: One & { driver: PlayerId; feet: number }, t: Teller) =>
-    `${who} drifts ${t.about(feet)} up from the corner while ${driver} drives: the gap shrinks.`,
+  'corner-drift': (
+    { who, driver, feet, was, is }: One & { driver: PlayerId; feet: number; was: number; is: number },
+    t: Teller,
+  ) =>
+    `${who} drifts ${t.about(feet)} up from the corner while ${driver} drives: the gap shrinks from ${was.toFixed(1)} spots to ${is.toFixed(1)}.`,
   overload: (_: None) => `All five are on the ball's side: their weak side can all help.`,
   standing: ({ who, seconds }: One & { seconds: number }, t: Teller) =>
     `${who} stands for ${t.seconds(seconds)}: ${t.his} ${t.man} may watch the ball.`,

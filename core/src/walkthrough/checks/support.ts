@@ -1,12 +1,11 @@
 import { PLAYERS, type PlayerId } from '../../alignment/library.ts';
-import { behindArc } from '../../court/queries.ts';
+import { behindArc, distanceToRim, inLane } from '../../court/queries.ts';
 import type { Court } from '../../court/court.ts';
 import { SPOTS, type Spot } from '../../court/spots.ts';
 import { distance, type Point } from '../../geometry/vec.ts';
 import type { Flight, ScreenBody, TimedAction } from '../../motion/timeline.ts';
 import type { Action, Cue, Verb } from '../../play/document.ts';
 import type { ActionPatch, Change } from '../../play/change.ts';
-import { dribbleKind } from '../../play/kinds.ts';
 import type { FrameWalk, Step } from '../../play/state.ts';
 import type { Bare, CheckInput, Mark, Told } from '../finding.ts';
 
@@ -60,14 +59,35 @@ export const recue = ({ id }: Action, cue: Cue | undefined): Change =>
 
 export const readdress = ({ id }: Action, set: ActionPatch): Change => ({ do: 'patchAction', id, set });
 
-/** Drives of the line: dribbles that get well nearer to the rim, or are called so. */
+/** A dribble goes at the basket that gets this much nearer to it (feet), or into the lane. */
+const AT_BASKET = 6;
+
+/** Drives of the line: dribbles that go at the basket, whatever they are called. */
 export const drives = (input: CheckInput): { step: Step; walk: FrameWalk; run: TimedAction }[] =>
   input.walks.flatMap((walk) =>
     walk.steps.filter(isVerb('dribble')).flatMap((step) => {
       const run = timed(input, step.action.id);
-      return run && dribbleKind(input.court, step) === 'drive' ? [{ step, walk, run }] : [];
+      const from = step.before.places[step.action.by];
+      const to = step.after.places[step.action.by];
+      const nearer = distanceToRim(input.court, from) - distanceToRim(input.court, to);
+      const goes = nearer >= AT_BASKET || (nearer > 0 && inLane(input.court, to) && !inLane(input.court, from));
+      return run && goes ? [{ step, walk, run }] : [];
     }),
   );
+
+/** Who has just screened for a driver or given him the ball is his partner, no help: so long before his drive (s). */
+const JUST = 1.5;
+
+/** The men who play a drive together with the driver: who screened for him or handed him the ball, and rolls or pops from it. */
+export function partnersOf({ timeline }: CheckInput, driver: PlayerId, run: TimedAction): Set<PlayerId> {
+  const out = new Set<PlayerId>();
+  for (const s of timeline.screens)
+    if (s.user === driver && s.arrive <= run.end && s.left >= run.start - JUST) out.add(s.by);
+  for (const { action, end } of timeline.actions)
+    if (action.does === 'handoff' && action.to === driver && end >= run.start - JUST && end <= run.end)
+      out.add(action.by);
+  return out;
+}
 
 /** The nearest perimeter spot to a place with room from everybody else; undefined when there is none near. */
 export function freeSpot(

@@ -1,7 +1,8 @@
 import { type Seat } from '../../../geometry/five.ts';
 import { PHASE, type Context } from '../context.ts';
 import { ON_BALL, PACE } from '../figures.ts';
-import { go, onBall } from '../normal.ts';
+import { onBall } from '../normal.ts';
+import { go } from '../target.ts';
 import { look, type World } from '../world.ts';
 import { force, type Coverage } from './machine.ts';
 
@@ -14,7 +15,7 @@ export function over(w: World, c: Context, d: Seat): void {
 }
 
 /** Two feet behind the man who comes for a handoff. */
-function trailTo(w: World, c: Context, d: Seat): void {
+export function trailTo(w: World, c: Context, d: Seat): void {
   const { seen } = w;
   look(w, c.user, w.lag.near);
   const v = Math.sqrt(seen.vx * seen.vx + seen.vy * seen.vy);

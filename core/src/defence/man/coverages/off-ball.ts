@@ -1,5 +1,6 @@
 import { PHASE } from '../context.ts';
-import { attach, go } from '../normal.ts';
+import { attach } from '../normal.ts';
+import { go } from '../target.ts';
 import { look } from '../world.ts';
 import { trailing } from './trail.ts';
 import { fromScreen, type Coverage } from './machine.ts';

@@ -1,6 +1,7 @@
 import { type Seat } from '../../../geometry/five.ts';
 import { PHASE, type Context } from '../context.ts';
-import { attach, beside, go } from '../normal.ts';
+import { attach, beside } from '../normal.ts';
+import { go } from '../target.ts';
 import { look, type World } from '../world.ts';
 import { force, fromScreen, type Coverage } from './machine.ts';
 

@@ -1,7 +1,8 @@
 import { type Seat } from '../../../geometry/five.ts';
 import { PHASE, type Context } from '../context.ts';
 import { ON_BALL } from '../figures.ts';
-import { go, normal, onBall } from '../normal.ts';
+import { normal, onBall } from '../normal.ts';
+import { go } from '../target.ts';
 import { look, type World } from '../world.ts';
 import { force, fromScreen, fromUser, type Coverage } from './machine.ts';
 

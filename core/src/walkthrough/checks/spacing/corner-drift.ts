@@ -1,5 +1,5 @@
 import { said } from '../../../language/said.ts';
-import { alongPerimeter, onPerimeter } from '../../../court/perimeter.ts';
+import { onPerimeter, spotsAlong } from '../../../court/perimeter.ts';
 import type { Point } from '../../../geometry/vec.ts';
 import { positionAt } from '../../../motion/track.ts';
 import type { Check } from '../../finding.ts';
@@ -24,7 +24,7 @@ export const cornerDrift: Check = {
         const a = positionAt(timeline, p, run.start);
         const b = positionAt(timeline, p, run.end);
         const corner = a.y < 9 && Math.abs(a.x) > court.cornerX - 3;
-        const gap = (at: Point) => Math.abs(alongPerimeter(court, at) - alongPerimeter(court, from));
+        const gap = (at: Point) => Math.abs(spotsAlong(court, at) - spotsAlong(court, from));
         const toward = gap(b) < gap(a);
         if (!corner || b.y - a.y < DRIFT || !onPerimeter(court, b) || !toward || a.x * end.x < -9) return [];
         return [
@@ -36,7 +36,7 @@ export const cornerDrift: Check = {
             time: run.start,
             severity: 'costs' as const,
             marks: [apart(a, b)],
-            says: said('corner-drift', { who: p, driver, feet: b.y - a.y }),
+            says: said('corner-drift', { who: p, driver, feet: b.y - a.y, was: gap(a), is: gap(b) }),
           },
         ];
       });

@@ -2,13 +2,13 @@ import { said } from '../../../language/said.ts';
 import { alongPerimeter, gapsBeside, onPerimeter } from '../../../court/perimeter.ts';
 import { positionAt } from '../../../motion/track.ts';
 import type { Check, Told } from '../../finding.ts';
-import { apart, drives, others } from '../support.ts';
+import { apart, drives, others, partnersOf } from '../support.ts';
 
 export const driveGap: Check = {
   code: 'drive-gap',
   group: 'spacing',
   words: 'Drives go into double gaps, or wider',
-  limit: 'a gap under a spot and a half, about 22 ft along the perimeter',
+  limit: 'the next spot filled: a gap under 1¾ spots of the court',
   source: 'common practice',
   run: (input) =>
     drives(input).flatMap(({ step, walk, run }): Told[] => {
@@ -16,11 +16,21 @@ export const driveGap: Check = {
       const driver = step.action.by;
       const from = step.before.places[driver];
       if (!onPerimeter(court, from)) return [];
-      const mid = positionAt(timeline, driver, run.start + (run.end - run.start) * 0.4);
+      const half = run.start + (run.end - run.start) * 0.4;
+      const mid = positionAt(timeline, driver, half);
       const turn = alongPerimeter(court, mid) - alongPerimeter(court, from);
       if (Math.abs(turn) < 1) return [];
-      const mates = others(driver).map((p) => [p, positionAt(timeline, p, run.start)] as const);
-      const gap = gapsBeside(court, from, mates)[turn < 0 ? 0 : 1];
+      const partners = partnersOf(input, driver, run);
+      // A neighbour who leaves while he drives has taken his man along.
+      const toward = (t: number) =>
+        gapsBeside(
+          court,
+          from,
+          others(driver)
+            .filter((p) => !partners.has(p))
+            .map((p) => [p, positionAt(timeline, p, t)] as const),
+        )[turn < 0 ? 0 : 1];
+      const gap = [run.start, half].map(toward).reduce((a, b) => (b.spots > a.spots ? b : a));
       const base = {
         frame: walk.frame.id,
         action: step.action.id,
@@ -36,7 +46,7 @@ export const driveGap: Check = {
             says: said('drive-open-side', { who: driver }),
           },
         ];
-      if (gap.size !== 'single') return [];
+      if (gap.size !== 'single' && gap.size !== 'onTop') return [];
       return [
         {
           ...base,
