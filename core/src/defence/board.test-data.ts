@@ -60,6 +60,8 @@ export interface Shake {
   readonly women?: boolean;
   /** A number that stands for the shaking; none leaves the board as drawn. */
   readonly seed?: number;
+  /** Shaken less: places and whole paths half a foot, speeds and push 5 %, reactions 10 %. */
+  readonly less?: boolean;
   readonly mirrored?: boolean;
 }
 
@@ -81,6 +83,7 @@ function shaken(b: Board, s: Shake): Board {
   const rnd = s.seed === undefined ? () => 0.5 : numbers(s.seed);
   const off = (most: number): number => (rnd() * 2 - 1) * most;
   const sign = s.mirrored ? -1 : 1;
+  const points = s.less ? 0 : 0.1;
   const place = ([x, y]: XY): XY => [sign * (x + off(0.5)), y + off(0.5)];
   const { places } = b;
   return {
@@ -99,7 +102,7 @@ function shaken(b: Board, s: Shake): Board {
         const [dx, dy] = [off(0.5), off(0.5)];
         return {
           ...a,
-          path: path.map((p) => ({ ...p, x: sign * (p.x + dx + off(0.1)), y: p.y + dy + off(0.1) })),
+          path: path.map((p) => ({ ...p, x: sign * (p.x + dx + off(points)), y: p.y + dy + off(points) })),
           ...(angle === undefined ? {} : { angle: s.mirrored ? 180 - angle : angle }),
         } as Drawn;
       }),
@@ -112,9 +115,9 @@ function other(record: LevelRecord, s: Shake): LevelRecord {
   if (s.seed === undefined) return record;
   const rnd = numbers(s.seed + 7919);
   const off = (most: number): number => 1 + (rnd() * 2 - 1) * most;
-  const speed = off(0.07);
-  const react = off(0.15);
-  const defend = off(0.1);
+  const speed = off(s.less ? 0.05 : 0.07);
+  const react = off(s.less ? 0.1 : 0.15);
+  const defend = off(s.less ? 0.05 : 0.1);
   const { pass } = record;
   return {
     ...record,

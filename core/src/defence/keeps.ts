@@ -21,6 +21,8 @@ export interface Keep {
 /** A run this near to the ball looks like one for a handoff (feet); its keeper goes within so long of it (s). */
 const SHOWN = 4.5;
 const GOES_WITHIN = 0.5;
+/** He comes for it from at least so much farther off (feet): who only leaves does not. */
+const COMES = 3;
 
 /**
  * Every handoff of a line that is shown and kept: a run that comes close by the man with the ball where he stands or stops,
@@ -36,7 +38,8 @@ export function keepsOf({ timeline }: Pick<Rails, 'timeline'>): Keep[] {
       const place = positionAt(timeline, keeper, d.start);
       const near = nearestOnRun(run.run, place.x, place.y);
       const at = run.start + timeTo(run.run, near.s);
-      if (near.distance > SHOWN || d.start < at - GOES_WITHIN || d.start > at + GOES_WITHIN) continue;
+      const comes = distance(positionAt(timeline, run.action.by, run.start), place) - near.distance;
+      if (near.distance > SHOWN || comes < COMES || d.start < at - GOES_WITHIN || d.start > at + GOES_WITHIN) continue;
       if (!holds(timeline, keeper, at) || distance(positionAt(timeline, keeper, at), place) > SHOWN) continue;
       const fake = timeline.actions.find(
         ({ action, start }) =>

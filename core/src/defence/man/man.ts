@@ -78,7 +78,10 @@ function intend(w: World, machines: readonly Coverage[], events: DefenceEvent[])
   fillFive(w.attends, NONE);
   for (const c of w.contexts) follow(w, c, machines[c.index]!, events);
   for (let d: Seat = 0; d < 5; d = next(d)) normal(w, d);
+  const { driveHelper } = w;
   driveHelp(w);
+  if (w.driveHelper !== NONE && w.driveHelper !== driveHelper)
+    events.push({ t: w.t, is: 'help', defender: w.driveHelper, player: w.owner });
   lowHelp(w);
   for (const c of w.contexts) {
     const { decided } = c;

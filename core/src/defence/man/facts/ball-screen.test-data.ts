@@ -56,8 +56,9 @@ export const ballScreen: Fact[] = [
     words: 'A drop protects the rim against roll and drive',
     reported: 1,
     measure: (s) => {
+      const { roll: free } = options(s, plan('show'));
       const o = options(s, plan('drop'));
-      return { holds: o.roll <= 0.9 && o.drive <= 0.9, figures: o };
+      return { holds: Math.max(o.roll, o.drive) <= 0.75 * free, figures: { ...o, free } };
     },
   },
   ...(['show', 'trap'] as const).map((c): Fact => ({
