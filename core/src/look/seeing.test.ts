@@ -1,7 +1,15 @@
 import { describe, expect, it } from 'vitest';
 import { defend, man, way, type Board } from '../defence/board.test-data.ts';
 import type { Action } from '../play/document.ts';
-import { bandOf, opennessAt } from './openness.ts';
+import { PLAYERS } from '../alignment/library.ts';
+import { zonePlan as planFor } from '../defence/zone/board.test-data.ts';
+import { railsFrom } from '../defence/board.test-data.ts';
+import { simulate } from '../defence/simulate.ts';
+import type { ZoneKey } from '../defence/zone/tables.ts';
+import { floorOf } from '../space/floor.ts';
+import { laneOf, laneSeen } from '../space/lane.ts';
+import { optionsOf } from '../space/split.ts';
+import { bandOf, opennessAt, passChance } from './openness.ts';
 import { passesSeen } from './passes.ts';
 import { courtFor } from '../court/rulesets.ts';
 import { compile } from '../motion/compile.ts';
@@ -9,7 +17,7 @@ import { levelRecord } from '../motion/level.ts';
 import type { Defence } from '../play/document.ts';
 import { playOf } from '../play/sample.test-data.ts';
 import { playAgainst } from './against.ts';
-import { seeingOf } from './seeing.ts';
+import { floorAt, seeingOf } from './seeing.ts';
 
 const act = (a: object) => a as Omit<Action, 'id'>;
 /** A wide pin-down for 2, who curls when it is set; 1 throws it when he is told to. */
@@ -103,5 +111,58 @@ describe('a split man', () => {
       expect(span.at).toBeGreaterThanOrEqual(span.from);
       expect(span.at).toBeLessThanOrEqual(span.to);
     }
+  });
+});
+
+/** A line drawn on a floor, against a settled zone. */
+function zoneLine(places: Board['places'], zone: ZoneKey, action: Omit<Action, 'id'>) {
+  const hold = act({ by: '1', does: 'hold', seconds: 1.5 });
+  const rails = railsFrom({ places, frames: [[hold], [action]] });
+  const plan = planFor(zone);
+  return { d: simulate(rails, plan), plan };
+}
+const defendZone = (places: Board['places'], zone: ZoneKey) =>
+  zoneLine(places, zone, act({ by: '1', does: 'hold', seconds: 1 })).d;
+
+describe('one pass', () => {
+  const places: Board['places'] = {
+    '1': [0, 27],
+    '2': [-17, 18],
+    '3': [17, 18],
+    '4': [-21.7, 3.5],
+    '5': [3, 15],
+  };
+  const kinds = ['chest', 'bounce', 'skip', 'lob', 'pocket'] as const;
+  it('the zone asks the same lane as the man model does: same margin, same hand, for every kind and man', () => {
+    let asked = 0;
+    for (const zone of ['2-3', '3-2', '1-3-1', '1-2-2', '2-1-2'] as const) {
+      const d = defendZone(places, zone);
+      for (const k of [30, 60]) {
+        const f = floorAt(d, k, floorOf(d.rails.court, d.rails.level));
+        for (let j = 1; j < 5; j++)
+          for (const kind of kinds) {
+            const seen = passChance(d, k, j, kind);
+            const { rails } = d;
+            const [x, y] = [rails.x[k * 5 + j]!, rails.y[k * 5 + j]!];
+            const pass = rails.level.pass;
+            const lane = laneOf(pass, rails.court.rimY, f.theirs, 0, f.bx, f.by, x, y, kind, 0, laneSeen());
+            expect(seen.margin).toBeCloseTo(lane.margin, 12);
+            expect(seen.laneMan).toBe(lane.who);
+            asked++;
+          }
+      }
+    }
+    expect(asked).toBe(200);
+  });
+  it('a pass the zone calls safe is in nobody’s lane in the walk-through, and the other way round', () => {
+    for (const zone of ['2-3', '3-2', '1-3-1'] as const)
+      for (const to of ['2', '3', '4', '5'] as const) {
+        const { d, plan } = zoneLine(places, zone, act({ id: 'pass', by: '1', does: 'pass', to }));
+        const p = passesSeen(d, plan)[0]!;
+        const f = floorAt(d, Math.round(p.at / d.rails.dt), floorOf(d.rails.court, d.rails.level));
+        const option = optionsOf(f).find((o) => PLAYERS[o.player] === to)!;
+        if (option.kind === p.kind) expect(p.margin).toBeCloseTo(option.margin, 9);
+        else expect(option.margin).toBeGreaterThanOrEqual(p.margin);
+      }
   });
 });

@@ -105,7 +105,7 @@ export function seeingOf(d: Defended, plan: Plan): Seeing {
 const his: Moving = { x: 0, y: 0, vx: 0, vy: 0 };
 
 /** The floor at a step of a defended line, into `f`. */
-function floorAt(d: Defended, k: number, f: Floor): Floor {
+export function floorAt(d: Defended, k: number, f: Floor): Floor {
   const { rails } = d;
   f.holder = holderAt(rails, k);
   const has = f.holder === NONE ? 0 : f.holder;

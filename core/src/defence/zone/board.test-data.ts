@@ -1,4 +1,4 @@
-import { copyFive, next, NONE, type None, type Seat } from '../../geometry/five.ts';
+import { copyFive, five, next, NONE, type None, type Seat } from '../../geometry/five.ts';
 import type { Court } from '../../court/court.ts';
 import { courtFor } from '../../court/rulesets.ts';
 import { floorOf, type Floor } from '../../space/floor.ts';
@@ -6,6 +6,7 @@ import { mapSoftness, softMap, softSpots, type SoftSpot } from '../../space/soft
 import { levelRecord, type LevelRecord } from '../../motion/level.ts';
 import type { Level } from '../../play/document.ts';
 import { numbers, type XY } from '../board.test-data.ts';
+import type { ZonePlan } from '../plan.ts';
 import { schemeOf, zoneByKey, type Scheme } from './scheme.ts';
 import { situationAt, settled, type Situation } from './shade.ts';
 import type { ZoneKey } from './tables.ts';
@@ -131,3 +132,11 @@ export function zoneBoard(s: ZoneShake): ZoneBoard {
     spots: (f) => softSpots(f, mapSoftness(f, softMap())),
   };
 }
+
+/** A zone as most teams play it, that chases nobody. */
+export const zonePlan = (zone: ZoneKey): ZonePlan => ({
+  type: 'zone',
+  zone,
+  schools: [],
+  chases: five<Seat | None>(NONE),
+});

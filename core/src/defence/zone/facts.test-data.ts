@@ -87,22 +87,106 @@ const duckIn: ZoneFact = {
   },
 };
 
+const OUT: readonly XY[] = [TOP, WING, other(WING), CORNER, other(CORNER)];
+/** No later pass may lose more of the lag than this (ft). */
+const SATURATES = 0.5;
+/** Six ways of five touches, as indices of OUT (top, right and left wing, right and left corner), and their mirrors. */
+const TOUCHES: readonly (readonly number[])[] = [
+  [0, 1, 3, 1, 0],
+  [3, 1, 0, 2, 4],
+  [1, 0, 2, 4, 2],
+  [0, 1, 0, 2, 4],
+  [1, 3, 1, 0, 2],
+  [0, 2, 0, 1, 3],
+];
+const MIRROR = [0, 2, 1, 4, 3];
+const WAYS = [...TOUCHES, ...TOUCHES.map((way) => way.map((i) => MIRROR[i]!))];
+
+/** A ball that goes round among five: each pass as it finds the zone, and as it would find it settled. */
+function touches(
+  b: ZoneBoard,
+  scheme: Scheme,
+  players: readonly XY[],
+  way: readonly number[],
+  hold: number,
+): { now: Option; rest: Option }[] {
+  const slow = five(1);
+  const dt = 0.02;
+  const { react } = b.level.zone;
+  const start = b.floor(scheme, players[way[0]!]!, players);
+  const m = movingFrom(start.dx, start.dy);
+  let ball = players[way[0]!]!;
+  const run = (seconds: number) => {
+    for (let t = 0; t < seconds - 1e-9; t += dt)
+      stepZone(m, b.level, ball[0], ball[1], Math.min(dt, seconds - t), slow);
+  };
+  return way.slice(1).map((to, p) => {
+    const at = b.floor(scheme, players[way[p]!]!, players);
+    const rest = soonest(at, to);
+    run(react);
+    copyFive(at.dx, m.x);
+    copyFive(at.dy, m.y);
+    const now = soonest(at, to);
+    const flight = passTo(at, players[to]![0], players[to]![1], passSeen()).t;
+    ball = players[to]!;
+    const next = b.floor(scheme, ball, players);
+    plant(m);
+    copyFive(m.tx, next.dx);
+    copyFive(m.ty, next.dy);
+    run(Math.max(0, flight - react) + hold);
+    return { now, rest };
+  });
+}
+
+/** How much longer the close-outs of passes two to four are than against a settled zone, feet, and the lead (s). */
+function excess(
+  b: ZoneBoard,
+  scheme: Scheme,
+  players: readonly XY[],
+  hold: number,
+): { feet: number[]; lead: number[] } {
+  const feet = [0, 0, 0, 0];
+  const lead = [0, 0, 0, 0];
+  for (const way of WAYS)
+    touches(b, scheme, players, way, hold).forEach(({ now, rest }, p) => {
+      feet[p] = feet[p]! + (now.closeOut - rest.closeOut) / WAYS.length;
+      lead[p] = lead[p]! + (now.late - rest.late) / WAYS.length;
+    });
+  return { feet, lead };
+}
+
+/** Five ways round to the far corner of a 1-3-1, the last pass a skip. */
+const SKIPS: readonly (readonly number[])[] = [
+  [0, 1, 4],
+  [3, 1, 4],
+  [3, 0, 4],
+  [3, 1, 0, 4],
+  [3, 1, 0, 2, 4],
+];
+
 const oneThreeOne: ZoneFact = {
   key: 'c',
-  words: 'A 1-3-1 is not soft at the high post; its corners are, and a skip there is on',
+  words:
+    'A 1-3-1 is not soft at the high post; its corners are, and a skip there is on, settled and on the move',
   reported: 0.96,
   measure: (s) => {
     const b = zoneBoard(s);
     const spots = softOf(b, '1-3-1', sided(s, TOP));
     const far = other(sided(s, CORNER));
     const wing = sided(s, WING);
-    const f = b.floor(b.scheme('1-3-1'), wing, [wing, far]);
+    const scheme = b.scheme('1-3-1');
+    const f = b.floor(scheme, wing, [wing, far]);
+    const players = OUT.map((p) => b.place(sided(s, p)));
+    const played = SKIPS.map(
+      (way) => touches(b, scheme, players, way, b.level.zone.quickHold).at(-1)!.now.late,
+    );
     const figures = {
       high: spots.filter(highPost).length,
       twoThree: softOf(b, '2-3', sided(s, TOP)).filter(highPost).length,
       oneTwoTwo: softOf(b, '1-2-2', sided(s, TOP)).filter(highPost).length,
       corners: [true, false].filter((l) => spots.some((p) => low(p, l))).length,
       skip: soonest(f, 1).late,
+      played: Math.min(...played),
     };
     return {
       holds:
@@ -110,7 +194,8 @@ const oneThreeOne: ZoneFact = {
         figures.twoThree > 0 &&
         figures.oneTwoTwo > 0 &&
         figures.corners === 2 &&
-        figures.skip > 0,
+        figures.skip > 0 &&
+        figures.played > 0,
       figures,
     };
   },
@@ -249,57 +334,6 @@ const highLow: ZoneFact = {
   },
 };
 
-const OUT: readonly XY[] = [TOP, WING, other(WING), CORNER, other(CORNER)];
-/** The lag is there from the second pass on and then stays about the same: no later pass may lose more of it (ft). */
-const SATURATES = 1;
-/**
- * Once round the perimeter and back, as indices of OUT; five touches from each place of it, so that
- * every pass of a sequence is the same mixture of passes. */
-const LOOP = [3, 1, 0, 2, 4, 2, 0, 1] as const;
-const WAYS = LOOP.map((_, i) => [0, 1, 2, 3, 4].map((k) => LOOP[(i + k) % LOOP.length]!));
-
-/** How much longer the close-outs of passes two to four are than against a settled zone, feet, and the lead (s). */
-function excess(
-  b: ZoneBoard,
-  scheme: Scheme,
-  players: readonly XY[],
-  hold: number,
-): { feet: number[]; lead: number[] } {
-  const feet = [0, 0, 0, 0];
-  const lead = [0, 0, 0, 0];
-  const slow = five(1);
-  const dt = 0.02;
-  const { react } = b.level.zone;
-  for (const way of WAYS) {
-    const start = b.floor(scheme, players[way[0]!]!, players);
-    const m = movingFrom(start.dx, start.dy);
-    let ball = players[way[0]!]!;
-    const run = (seconds: number) => {
-      for (let t = 0; t < seconds - 1e-9; t += dt)
-        stepZone(m, b.level, ball[0], ball[1], Math.min(dt, seconds - t), slow);
-    };
-    for (let p = 0; p < 4; p++) {
-      const to = way[p + 1]!;
-      const at = b.floor(scheme, players[way[p]!]!, players);
-      const rest = soonest(at, to);
-      run(react);
-      copyFive(at.dx, m.x);
-      copyFive(at.dy, m.y);
-      const now = soonest(at, to);
-      feet[p] = feet[p]! + (now.closeOut - rest.closeOut) / WAYS.length;
-      lead[p] = lead[p]! + (now.late - rest.late) / WAYS.length;
-      const flight = passTo(at, players[to]![0], players[to]![1], passSeen()).t;
-      ball = players[to]!;
-      const next = b.floor(scheme, ball, players);
-      plant(m);
-      copyFive(m.tx, next.dx);
-      copyFive(m.ty, next.dy);
-      run(Math.max(0, flight - react) + hold);
-    }
-  }
-  return { feet, lead };
-}
-
 const movement: ZoneFact = {
   key: 'h',
   words: 'Quick passes lengthen the close-outs from pass to pass; idle dribbles let a zone recover',
@@ -310,21 +344,20 @@ const movement: ZoneFact = {
     const { quickHold, dribble } = b.level.zone;
     const figures: Record<string, number> = {};
     let holds = true;
-    for (const zone of ['2-3', '1-3-1'] as const) {
+    for (const zone of ['2-3', '3-2', '1-3-1', '1-2-2', '2-1-2'] as const) {
       const scheme = b.scheme(zone);
       const quick = excess(b, scheme, players, quickHold);
       const one = excess(b, scheme, players, quickHold + dribble);
       const two = excess(b, scheme, players, quickHold + 2 * dribble);
       const mean = (v: number[]): number => (v[1]! + v[2]! + v[3]!) / 3;
+      // A set zone is in time after one pass; the lag shows from the next one on, and grows.
       holds &&=
-        quick.feet[1]! > 0.3 &&
+        mean(quick.feet) > 0.3 &&
         quick.feet[2]! > quick.feet[1]! - SATURATES &&
         quick.feet[3]! > quick.feet[2]! - SATURATES &&
         mean(quick.lead) > 0 &&
         mean(one.feet) < mean(quick.feet) &&
         mean(two.feet) < 0.3 * mean(quick.feet);
-      quick.feet.forEach((v, i) => (figures[`${zone} ${i}`] = v));
-      figures[`${zone} lead`] = mean(quick.lead);
       figures[`${zone} quick`] = mean(quick.feet);
       figures[`${zone} one`] = mean(one.feet);
       figures[`${zone} two`] = mean(two.feet);

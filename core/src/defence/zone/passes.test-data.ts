@@ -14,10 +14,28 @@ function spot(s: ZoneShake, key: SpotKey): XY {
 }
 
 /** Three sets in which a team swings the ball, and who stands next to whom on the perimeter. */
-const SETS: readonly { readonly at: readonly SpotKey[]; readonly next: readonly (readonly [number, number])[] }[] = [
-  { at: ['cornerL', 'wingL', 'top', 'wingR', 'cornerR'], next: [[0, 1], [1, 2], [2, 3], [3, 4]] },
+const SETS: readonly {
+  readonly at: readonly SpotKey[];
+  readonly next: readonly (readonly [number, number])[];
+}[] = [
+  {
+    at: ['cornerL', 'wingL', 'top', 'wingR', 'cornerR'],
+    next: [
+      [0, 1],
+      [1, 2],
+      [2, 3],
+      [3, 4],
+    ],
+  },
   { at: ['cornerL', 'slotL', 'slotR', 'cornerR', 'nail'], next: [[1, 2]] },
-  { at: ['wingL', 'slotL', 'slotR', 'wingR', 'shortR'], next: [[0, 1], [1, 2], [2, 3]] },
+  {
+    at: ['wingL', 'slotL', 'slotR', 'wingR', 'shortR'],
+    next: [
+      [0, 1],
+      [1, 2],
+      [2, 3],
+    ],
+  },
 ];
 
 /** The least margin of the passes to a neighbour, both ways, over the three sets; a side of none is left out. */

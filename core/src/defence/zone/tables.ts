@@ -157,7 +157,7 @@ export const ZONES: readonly ZoneTable[] = [
       top: '0 23.8 ball, 9.2 19 wing, 0 17.6 nail, -9.2 19 wing, 0 6.5 rim',
       slotR: '7 22.6 ball, 13.5 17.8 wing, 2.8 17 nail, -7 15.5 wsblock, 3 5.5 rim',
       wingR: '10.5 21 return, 16.2 15.6 ball, 5 14 elbow, -2.5 8 wsblock, 11 4.8 corner',
-      cornerR: '12.2 15.9 return, 20.4 7 trap, 7.2 6.8 block, -1.5 7.5 wsblock, 19 3.6 ball',
+      cornerR: '13.6 15.4 return, 20.4 7 trap, 7.2 6.8 block, -1.5 7.5 wsblock, 19 3.6 ball',
       nail: '0 22.2 dig, 8 16.5 wing, 0 15.9 ball, -8 16.5 wing, 0 6.5 rim',
       elbowR: '4 22 dig, 10 17.8 wing, 4.7 16.2 ball, -5.5 12.5 wsblock, 1.5 6 rim',
       shortR: '4.5 16.5 nail, 13 10.5 return, 5 9 block, -2 7 rim, 8.8 3.7 ball',
