@@ -7,7 +7,7 @@ const NEED_DATABASE = ['scripts/src/run-server.test.ts', 'scripts/src/faults/ser
 const SLOW = [
   'core/src/keeping/machine.test.ts',
   'core/src/play/{gate,edit,content}.test.ts',
-  'core/src/motion/{run,hostile}.test.ts',
+  'core/src/motion/{run,hostile,meeting,endings}.test.ts',
   'core/src/defence/**/*.test.ts',
   'scripts/src/faults/faults.test.ts',
   'cli/src/main.test.ts',

@@ -1,9 +1,8 @@
 import { PLAYERS, type PlayerId } from '../alignment/library.ts';
 import type { Court } from '../court/court.ts';
-import { inLane } from '../court/queries.ts';
 import type { Defence, Play, Read } from '../play/document.ts';
-import { dribbleKind } from '../play/kinds.ts';
 import { DEFENDERS, type DefenderId } from '../play/vocabulary.ts';
+import { isRead, readKind, type ReadKind } from '../play/read-at.ts';
 import { holderOf, type FrameWalk, type Step } from '../play/state.ts';
 
 /** What a defence can be seen to do at a place of a play, and who of them does it. */
@@ -19,7 +18,7 @@ export interface ReadChoice {
 export interface ReadPoint {
   /** The action that is read; null where nothing was done yet. */
   readonly action: string | null;
-  readonly is: 'ballScreen' | 'offScreen' | 'handoff' | 'entry' | 'drive' | 'pass' | 'set' | 'other';
+  readonly is: ReadKind | 'set';
   readonly choices: readonly ReadChoice[];
 }
 
@@ -108,7 +107,7 @@ export function readPoint(
   defence: Defence | null,
 ): ReadPoint {
   const step = before && (before.steps.findLast((s) => isRead(court, s)) ?? before.steps.at(-1));
-  const is = step ? kindOf(court, step) : 'set';
+  const is = step ? readKind(court, step) : 'set';
   const by = step?.action.by ?? play.start.ball;
   const user = step ? userOf(step) : by;
   const holder = (before && holderOf(before.after)) ?? play.start.ball;
@@ -129,28 +128,6 @@ export function readPoint(
     choices: keyed(WAYS[is].map(([does, side]) => [does, whose[side]])),
   };
 }
-
-/** What is worth reading: a screen, a handoff, a drive, a pass inside. */
-const isRead = (court: Court, s: Step): boolean =>
-  ['ballScreen', 'offScreen', 'handoff', 'entry', 'drive'].includes(kindOf(court, s));
-
-function kindOf(court: Court, step: Step): Exclude<ReadPoint['is'], 'set'> {
-  const { action, before, after } = step;
-  if (action.does === 'screen') return holderOf(before) === action.for ? 'ballScreen' : 'offScreen';
-  if (action.does === 'handoff') return 'handoff';
-  if (action.does === 'dribble')
-    return dribbleKind(court, { ...step, action }) === 'drive' ? 'drive' : 'other';
-  if (action.does === 'pass')
-    return inLane(court, after.places[action.to]) || nearPost(court, step) ? 'entry' : 'pass';
-  return 'other';
-}
-
-/** The pass goes to a man about the block or the elbow. */
-const nearPost = (court: Court, { action, after }: Step): boolean => {
-  if (action.does !== 'pass') return false;
-  const p = after.places[action.to];
-  return Math.abs(p.x) <= court.laneWidth / 2 + 4 && p.y <= court.freeThrowY + 1;
-};
 
 const userOf = ({ action }: Step): PlayerId =>
   action.does === 'screen'

@@ -4,11 +4,24 @@ import { rimOf } from '../court/queries.ts';
 import { distance } from '../geometry/vec.ts';
 import type { ActionOf, Level, Play } from '../play/document.ts';
 import { screenAngle } from '../play/kinds.ts';
+import { readAt } from '../play/read-at.ts';
 import { holderOf, walkLine, type FrameWalk, type Step } from '../play/state.ts';
 import { lineTo } from '../play/tree.ts';
 import { levelRecord, type LevelRecord } from './level.ts';
 import { happens, isDoes, nodesOf, passesBy, type Node, type Runner, type Vertex } from './node.ts';
-import { catchAt, kindOfPass, lastBar, moverTo, placeOn, reach, runsOf, userOf, type Graph } from './graph.ts';
+import {
+  catchAt,
+  kindOfPass,
+  lastBar,
+  moverTo,
+  neverBegun,
+  placeOn,
+  reach,
+  runsOf,
+  spotOf,
+  userOf,
+  type Graph,
+} from './graph.ts';
 import { endsOf, FALLS } from './flight.ts';
 import { timeTo } from './run.ts';
 import { schedule } from './schedule.ts';
@@ -45,7 +58,10 @@ export function compile(
 ): Compiled {
   const walks = walkLine(play, lineTo(play, leafId));
   const rim = rimOf(court);
-  const graph = schedule(nodesOf(walks, court), walks, record, rim);
+  const reads = walks.map(({ frame }, i) =>
+    frame.read && i > 0 ? readAt(court, frame.read, walks[i - 1]) : null,
+  );
+  const graph = schedule(nodesOf(walks, court), walks, record, rim, reads);
   return { timeline: timelineOf(graph, walks), faults: graph.faults };
 }
 
@@ -58,10 +74,10 @@ function timelineOf(g: Graph, walks: readonly FrameWalk[]): Timeline {
       action: n.action,
       frame: n.walk.frame.id,
       // The giver of a handoff waits from `time` on; it happens at the exchange.
-      start: n.action.does === 'handoff' ? happens(n, 'release') : n.time,
-      end: n.end,
-      events: n.events,
-      run: n.run,
+      start: n.action.does === 'handoff' ? happens(n, 'release') : Math.min(n.time, n.left),
+      end: Math.min(n.end, n.left),
+      events: eventsOf(g, n),
+      run: neverBegun(n) ? null : n.run,
       slack: slack.get(n) ?? 0,
     }))
     .sort((a, b) => a.start - b.start);
@@ -82,6 +98,15 @@ function timelineOf(g: Graph, walks: readonly FrameWalk[]): Timeline {
     criticalPath: criticalPath(lastBar(g)),
     end,
   };
+}
+
+/** The moments of an action; a screen is used when its user is nearest. */
+function eventsOf(g: Graph, n: Node): Node['events'] {
+  if (!isDoes(n, 'screen')) return n.events;
+  // Called away before he stood, he has set no screen.
+  if (n.left < (n.events.set ?? n.end)) return { start: n.time, end: n.end };
+  const user = userOf(g, n);
+  return user ? { ...n.events, used: user.time + reach(user, spotOf(n)) } : n.events;
 }
 
 /** Back from the end by what held each thing longest. */
@@ -117,7 +142,7 @@ function slackOf(g: Graph): Map<Vertex, number> {
 function tiesOf(nodes: readonly Node[]): Tie[] {
   return nodes.flatMap((n) =>
     n.needs.flatMap((e): Tie[] => {
-      const from = e.from as Node;
+      const from = (e.on ?? e.from) as Node;
       if ((e.kind !== 'coach' && e.kind !== 'inferred') || from.is !== 'action' || !e.event) return [];
       return [
         {
@@ -136,6 +161,7 @@ function tiesOf(nodes: readonly Node[]): Tie[] {
 /** The two moments that should be one, for a pass, a screen or a handoff. */
 function meetingOf(n: Node, g: Graph): Meeting[] {
   const { action } = n;
+  if (neverBegun(n)) return [];
   if (action.does === 'screen') {
     const user = userOf(g, n);
     const place = n.step.after.places[action.by];
@@ -153,7 +179,8 @@ function meetingOf(n: Node, g: Graph): Meeting[] {
     ];
   }
   if (!n.has || (action.does !== 'pass' && action.does !== 'handoff')) return [];
-  const run = moverTo(g, n, action.to) ?? (action.does === 'pass' ? runningAt(g, action.to, n.end) : undefined);
+  const run =
+    moverTo(g, n, action.to) ?? (action.does === 'pass' ? runningAt(g, action.to, n.end) : undefined);
   if (action.does === 'pass') {
     const at = run ? placeOn(run, catchAt(run)) : n.step.before.places[action.to];
     const second = run ? run.time + timeTo(run.run, catchAt(run)) : null;
@@ -227,7 +254,7 @@ function flightOf(n: Node, g: Graph): Flight[] {
 }
 
 function screenOf(n: Node, g: Graph, walks: readonly FrameWalk[]): ScreenBody[] {
-  if (!isDoes(n, 'screen')) return [];
+  if (!isDoes(n, 'screen') || n.left < (n.events.set ?? 0)) return [];
   const at = n.step.after.places[n.action.by];
   const user = userOf(g, n);
   const near = user && passesBy(user, at);

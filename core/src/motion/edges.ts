@@ -8,13 +8,13 @@ import {
   cued,
   dependsOn,
   kindOfPass,
-  moment,
   moverTo,
   placeOn,
   reach,
   runsOf,
   spotOf,
   userOf,
+  waitFor,
   type Graph,
 } from './graph.ts';
 import { flightOf } from './flight.ts';
@@ -30,26 +30,65 @@ const UNUSED = 0.35;
 /** What is done with the ball, and so needs it in hand. */
 const PLAYS_BALL: ReadonlySet<Verb> = new Set<Verb>(['pass', 'dribble', 'handoff', 'shot', 'fake']);
 
-/** A bar stands where every action of the frame before has ended. */
+/** Seconds until a team has seen what the defence does (from memory). */
+const EYE = 0.2;
+
+/**
+ * A bar stands where every action of the frame before has ended; an ending's where its read can be seen, while the
+ * others finish what they do.
+ */
 export function bindBars(g: Graph): void {
+  let open: number[] = [];
   g.bars.forEach((bar, k) => {
     const before = g.bars[k - 1];
     if (!before) return;
     bar.needs.push({ from: before, kind: 'bar', at: () => before.time });
+    open.push(k - 1);
+    const cue = g.reads[k];
+    const on = cue && g.byId.get(cue.on);
+    if (cue && on && on.frame < k) {
+      const used = waitFor(g, on, cue);
+      // A screen that is used in the ending itself is read when it is set.
+      const wait = used.from.frame < k ? used : waitFor(g, on, { event: 'set' });
+      bar.needs.push({ from: wait.from, kind: 'bar', at: () => wait.at() + EYE });
+      return;
+    }
     for (const n of g.nodes)
-      if (n.frame === k - 1 && !n.action.background)
+      if (open.includes(n.frame) && !n.action.background)
         bar.needs.push({ from: n, kind: 'bar', at: () => n.end });
+    open = [];
   });
+}
+
+/** What a man leaves at once when he is called: he runs, screens, seals or waits, and has nothing to do with the ball in it. */
+const LEAVES: ReadonlySet<Verb> = new Set<Verb>(['cut', 'screen', 'seal', 'hold']);
+
+/** In an ending a man's first move cuts short what he does, or was to do, where he is; a ball in hand is played to its end. */
+export function markCuts(nodes: readonly Node[], reads: Graph['reads']): void {
+  const last = new Map<PlayerId, Node[]>();
+  for (const n of nodes) {
+    const his = last.get(n.action.by) ?? [];
+    last.set(n.action.by, [...his, n]);
+    if (!reads[n.frame] || his.at(-1)?.frame === n.frame) continue;
+    for (const before of [...his].reverse()) {
+      const leaves =
+        LEAVES.has(before.action.does) && (!PLAYS_BALL.has(n.action.does) || before.action.does === 'hold');
+      if (!leaves || before.frame < n.frame - 1) break;
+      n.cuts.push(before);
+    }
+  }
 }
 
 /** What no cue can change: a man does one thing after another, and the ball is where it is. */
 export function bindMen(g: Graph): void {
-  const last = new Map<PlayerId, Node>();
+  const last = new Map<PlayerId, Node[]>();
   let ball: Node | undefined;
   for (const n of g.nodes) {
-    const previous = last.get(n.action.by);
+    const his = last.get(n.action.by) ?? [];
+    const previous = his.findLast((x) => !n.cuts.includes(x));
     if (previous) n.needs.push({ from: previous, kind: 'player', at: () => previous.end });
-    last.set(n.action.by, n);
+    for (const left of n.cuts) n.needs.push({ from: left, kind: 'order', at: () => 0 });
+    last.set(n.action.by, [...his, n]);
     if (!n.has || !PLAYS_BALL.has(n.action.does)) continue;
     const given = ball;
     if (given && (isDoes(given, 'pass') || isDoes(given, 'handoff')) && given.action.to === n.action.by) {
@@ -104,7 +143,19 @@ function bind(g: Graph, n: Node, cue: PlainCue): boolean {
     });
     return false;
   }
-  const circle = circleOf(on, n);
+  const wait = waitFor(g, on, cue);
+  if (!wait.known)
+    g.faults.push({
+      code: 'cue-event',
+      actions: [n.action.id],
+      says: said('cue-event', {
+        by: n.action.by,
+        event: cue.event ?? 'end',
+        does: on.action.does,
+        on: on.action.by,
+      }),
+    });
+  const circle = circleOf(wait.from, n);
   if (circle) {
     g.faults.push({
       code: 'cue-circle',
@@ -114,10 +165,11 @@ function bind(g: Graph, n: Node, cue: PlainCue): boolean {
     return false;
   }
   n.needs.push({
-    from: on,
+    from: wait.from,
+    on,
     kind: 'coach',
     event: cue.event ?? 'end',
-    at: () => Math.max(0, moment(on, cue) + delay),
+    at: () => Math.max(0, wait.at() + delay),
   });
   return true;
 }

@@ -1,11 +1,11 @@
 import type { PlayerId } from '../alignment/library.ts';
 import { distance, type Point } from '../geometry/vec.ts';
-import type { ActionOf, PlainCue } from '../play/document.ts';
+import type { ActionOf, PlainCue, Verb } from '../play/document.ts';
 import { meetingRun } from '../play/kinds.ts';
 import { plainKind } from './flight.ts';
 import type { LevelRecord, PassKind } from './level.ts';
-import { isRun, passesBy, isRunner, type Bar, type Node, type Runner, type Vertex } from './node.ts';
-import { nearestOnRun, placeAfter, timeTo } from './run.ts';
+import { isDoes, isRun, passesBy, isRunner, type Bar, type Node, type Runner, type Vertex } from './node.ts';
+import { distanceAfter, nearestOnRun, placeAfter, timeTo } from './run.ts';
 import type { EventName, Fault } from './timeline.ts';
 
 /** A line of frames as actions and bar lines that wait for one another. */
@@ -16,6 +16,8 @@ export interface Graph {
   readonly byId: ReadonlyMap<string, Node>;
   readonly level: LevelRecord;
   readonly rim: Point;
+  /** For each frame what its read is seen by; null when it starts where the frame before is over. */
+  readonly reads: readonly (PlainCue | null)[];
   /** Where each stands before the first frame. */
   readonly starts: Readonly<Record<PlayerId, Point>>;
   /** Each man's runs, in their order. */
@@ -25,7 +27,21 @@ export interface Graph {
 
 /** The runs of a man, in their order. */
 export const runsOf = (g: Graph, player: PlayerId): readonly Runner[] =>
-  g.runs[player].filter(isRunner);
+  g.runs[player].filter(isRunner).filter((n) => !neverBegun(n));
+
+/** What its man was called away from before he began it. */
+export const neverBegun = (n: Node): boolean => n.left <= n.time + 1e-9;
+
+/** Where a man is at a time, by his runs before an action. */
+export function whereBefore(g: Graph, n: Node, t: number): { place: Point; run: Runner | undefined } {
+  const runs = runsOf(g, n.action.by);
+  const mine = runs.slice(0, runs.indexOf(n as Runner) < 0 ? undefined : runs.indexOf(n as Runner));
+  const run = mine.findLast((r) => r.time <= t + 1e-9 && r.done);
+  const place = run
+    ? placeOn(run, distanceAfter(run.run, Math.min(t, run.left) - run.time))
+    : g.starts[n.action.by];
+  return { place, run };
+}
 
 /** The bar line at which all of it is over. */
 export function lastBar({ bars }: Graph): Bar {
@@ -56,15 +72,44 @@ export function placeOn(n: Runner, s: number): Point {
 /** Seconds from his start until a runner is nearest to a place he passes. */
 export const reach = (n: Runner, place: Point): number => timeTo(n.run, passesBy(n, place)?.s ?? 0);
 
+/** What each action has besides a start, an end, and moments on the way. */
+const HAS: Readonly<Partial<Record<Verb, readonly EventName[]>>> = {
+  pass: ['release', 'catch'],
+  handoff: ['release', 'catch'],
+  screen: ['set', 'used'],
+  shot: ['release'],
+  dribble: ['firstDribble', 'pickUp'],
+};
+
+/** What a cue on an action waits for: the node that decides the moment, and the moment. */
+export interface Wait {
+  readonly from: Node;
+  readonly at: () => number;
+  /** The action has such an event; without it its end is waited for. */
+  readonly known: boolean;
+}
+
+export function waitFor(g: Graph, on: Node, cue: Pick<PlainCue, 'event' | 'at' | 'place'>): Wait {
+  const event = cue.event ?? 'end';
+  if (event === 'used' && isDoes(on, 'screen')) {
+    const user = userOf(g, on);
+    return user
+      ? { from: user, at: () => user.time + reach(user, spotOf(on)), known: true }
+      : { from: on, at: () => on.end, known: false };
+  }
+  const known =
+    event === 'start' || event === 'end' || event === 'at' || (HAS[on.action.does]?.includes(event) ?? false);
+  return { from: on, at: () => moment(on, cue), known };
+}
+
 /** The moment of the event a cue names; the end when the action has no such event. */
-export function moment(on: Node, cue: PlainCue): number {
+export function moment(on: Node, cue: Pick<PlainCue, 'event' | 'at' | 'place'>): number {
   if (cue.event === 'at') {
     if (!on.run) return on.time + (cue.at ?? 0) * (on.end - on.time);
     const feet = cue.place ? nearestOnRun(on.run, cue.place.x, cue.place.y).s : (cue.at ?? 0) * on.run.length;
     return on.time + timeTo(on.run, feet);
   }
-  const name: EventName = cue.event ?? 'end';
-  return on.events[name] ?? on.end;
+  return on.events[cue.event ?? 'end'] ?? on.end;
 }
 
 /** The run on which a man meets a pass or handoff of the frame: his last one before he plays the ball himself. */
@@ -81,15 +126,23 @@ export function kindOfPass(g: Graph, n: Node & { action: ActionOf<'pass'> }): Pa
   return plainKind(distance(n.from, to));
 }
 
-/** The move that comes by a screen: in its own frame, else in the next one. */
-export function userOf({ nodes }: Graph, screen: Node): Runner | undefined {
-  if (screen.action.does !== 'screen') return undefined;
-  const who = screen.action.for;
+/**
+ * The move that comes by a screen: in its own frame, else in the next one. A second screen of the same two waits for the
+ * user's next move by it: he comes back.
+ */
+export function userOf(g: Graph, screen: Node): Runner | undefined {
+  if (!isDoes(screen, 'screen')) return undefined;
+  const { by, for: who } = screen.action;
   const at = spotOf(screen);
+  const earlier = g.nodes
+    .slice(0, g.nodes.indexOf(screen))
+    .filter(
+      (n) => isDoes(n, 'screen') && n.action.by === by && n.action.for === who && n.frame >= screen.frame - 1,
+    )
+    .map((n) => userOf(g, n));
   return [screen.frame, screen.frame + 1]
-    .flatMap((f) => nodes.filter((n) => n.frame === f && n.action.by === who && isRun(n)))
-    .filter(isRunner)
-    .find((n) => passesBy(n, at) !== null);
+    .flatMap((f) => runsOf(g, who).filter((n) => n.frame === f && isRun(n)))
+    .find((n) => passesBy(n, at) !== null && !earlier.includes(n));
 }
 
 /** Whether one thing waits for another, by however many steps. */

@@ -14,6 +14,8 @@ import type { EventName } from './timeline.ts';
 /** One lower bound on the moment a node happens. */
 export interface Edge {
   readonly from: Vertex;
+  /** The action a coach's cue names, where another one's run decides the moment. */
+  readonly on?: Vertex;
   readonly kind: 'bar' | 'coach' | 'inferred' | 'player' | 'ball' | 'order';
   /** The earliest moment it allows, once `from` has been timed. */
   readonly at: () => number;
@@ -43,9 +45,14 @@ export interface Node extends Vertex {
   readonly frame: number;
   readonly has: boolean;
   readonly from: Point;
-  /** The way he runs; null when he stays where he is. */
-  readonly curve: Curve | null;
+  /** The way he runs; null when he stays where he is. What cuts another move short starts where that one was left. */
+  curve: Curve | null;
+  readonly screens: readonly Point[];
   run: Run | null;
+  /** What this man was doing when the read was seen, and leaves for it: an ending's first action only. */
+  cuts: Node[];
+  /** When he leaves it for what he does in an ending; Infinity when he ends it. */
+  left: number;
   end: number;
   events: Partial<Record<EventName, number>>;
   /** Where a pass comes down; null for anything else. */
@@ -82,7 +89,10 @@ function node(walk: FrameWalk, step: Step, frame: number, court: Court, walks: r
     has: holderOf(step.before) === action.by,
     from,
     curve: moves ? wayOf(action, from, screens, rimOf(court)) : null,
+    screens,
     run: null,
+    cuts: [],
+    left: Infinity,
     needs: [],
     time: 0,
     end: 0,
@@ -130,6 +140,12 @@ function wayOf(action: Action, from: Point, screens: readonly Point[], rim: Poin
   ways.set(action, { from, screens, rim, curve });
   return curve;
 }
+
+/** The way of an action that starts elsewhere than drawn: its man was on his way when he was called. */
+export const wayFrom = (n: Node, from: Point, rim: Point): Curve =>
+  n.screens.length > 0
+    ? aroundScreens(from, pathOf(n.action), n.screens, rim)
+    : through(from, pathOf(n.action));
 
 /** How a node's man runs, from the speed he comes with to the one he goes on with. */
 export function runOf(n: Node, level: LevelRecord, from: number, to: number): Run {

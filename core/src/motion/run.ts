@@ -45,7 +45,8 @@ const DRIBBLING_BEND = 0.9;
 export function runAlong(curve: Curve, level: LevelRecord, pace: Pace): Run {
   const { man } = level;
   const { length } = curve;
-  const n = length < 1e-9 ? 0 : Math.ceil(length / STEP);
+  // Less than a shuffle of the feet takes no time.
+  const n = length <= STEP ? 0 : Math.ceil(length / STEP);
   const ds = n === 0 ? 0 : length / n;
   const x = new Float64Array(n + 1);
   const y = new Float64Array(n + 1);

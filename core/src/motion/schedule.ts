@@ -2,12 +2,13 @@ import { said } from '../language/said.ts';
 import { byPlayer, type PlayerId } from '../alignment/library.ts';
 import type { Point } from '../geometry/vec.ts';
 import type { FrameWalk } from '../play/state.ts';
-import { bindBars, bindCues, bindMen, infer } from './edges.ts';
+import type { PlainCue } from '../play/document.ts';
+import { bindBars, bindCues, bindMen, infer, markCuts } from './edges.ts';
 import type { Graph } from './graph.ts';
 import type { LevelRecord } from './level.ts';
 import { isRun, runOf, topSpeed, type Node } from './node.ts';
 import type { Run } from './run.ts';
-import { evaluate, misses } from './times.ts';
+import { evaluate, leave, misses } from './times.ts';
 
 /** Two runs join without a stop when the second starts no later than this after the first (s), at this share of their speed. */
 const JOIN = { late: 0.02, keep: 0.85 } as const;
@@ -27,7 +28,9 @@ export function schedule(
   walks: readonly FrameWalk[],
   level: LevelRecord,
   rim: Point,
+  reads: readonly (PlainCue | null)[] = [],
 ): Graph {
+  markCuts(nodes, reads);
   const g: Graph = {
     nodes,
     bars: Array.from({ length: walks.length + 1 }, (_, frame) => ({
@@ -41,6 +44,7 @@ export function schedule(
     byId: new Map(nodes.map((n) => [n.action.id, n])),
     level,
     rim,
+    reads,
     starts: walks[0]?.before.places ?? byPlayer(() => ({ x: 0, y: 0 })),
     runs: byPlayer((p) => nodes.filter((n) => n.curve && n.action.by === p)),
     faults: [],
@@ -62,7 +66,7 @@ function joinsOf(nodes: readonly Node[]): Joins {
   const last = new Map<PlayerId, Node>();
   for (const n of nodes) {
     const before = last.get(n.action.by);
-    if (before && isRun(before) && isRun(n) && !n.action.cue && n.curve.length > 1) {
+    if (before && isRun(before) && isRun(n) && !n.action.cue && n.cuts.length === 0 && n.curve.length > 1) {
       joins.next.set(before, n);
       joins.before.set(n, before);
     }
@@ -96,7 +100,7 @@ const AIMS = 6;
  * thrown to where he is. Joins only go, and aims are counted, so this ends.
  */
 function settle(g: Graph, joins: Joins): void {
-  for (let aims = 0; ; ) {
+  for (let aims = 0; ;) {
     const broken = [...joins.next].filter(([a, b]) => b.time > a.end + JOIN.late);
     for (const [a, b] of broken) {
       joins.next.delete(a);
@@ -104,7 +108,8 @@ function settle(g: Graph, joins: Joins): void {
       a.run = run(a, joins, g.level);
       b.run = run(b, joins, g.level);
     }
-    if (broken.length === 0 && (aims++ === AIMS || !g.nodes.some((n) => misses(g, n)))) return;
+    const left = leave(g);
+    if (broken.length === 0 && (aims++ === AIMS || (!left && !g.nodes.some((n) => misses(g, n))))) return;
     evaluate(g);
   }
 }

@@ -83,7 +83,7 @@ export interface Possession {
 }
 
 export interface Fault {
-  readonly code: 'cue-circle' | 'cue-lost' | 'cue-held';
+  readonly code: 'cue-circle' | 'cue-lost' | 'cue-event' | 'cue-held';
   readonly actions: readonly string[];
   readonly says: Said;
 }

@@ -1,10 +1,11 @@
 import type { PlayerId } from '../alignment/library.ts';
 import { distance, type Point } from '../geometry/vec.ts';
 import { flightOf } from './flight.ts';
-import { catchAt, kindOfPass, moment, moverTo, placeOn, runsOf, type Graph } from './graph.ts';
+import type { Curve } from '../geometry/curve.ts';
+import { catchAt, kindOfPass, moment, moverTo, placeOn, runsOf, whereBefore, type Graph } from './graph.ts';
 import { FIRST_DRIBBLE, SETTLE, WINDUP } from './level.ts';
-import { isDoes, passesBy, type Node, type Runner, type Vertex } from './node.ts';
-import { distanceAfter, timeTo } from './run.ts';
+import { isDoes, passesBy, runOf, wayFrom, type Node, type Runner, type Vertex } from './node.ts';
+import { distanceAfter, speedAfter, timeTo } from './run.ts';
 
 /** Seconds (from memory). */
 const FAKE_TIME = 0.5;
@@ -40,6 +41,7 @@ function visit(g: Graph, v: Vertex): void {
 
 /** When an action that starts at its node's time ends, and the moments in between. */
 function time(g: Graph, n: Node): void {
+  if (n.cuts.length > 0) setOut(g, n);
   const { action, run } = n;
   const start = n.time;
   n.events = { start };
@@ -85,8 +87,54 @@ function time(g: Graph, n: Node): void {
       if (action.does === 'dribble')
         Object.assign(n.events, { firstDribble: Math.min(n.end, start + FIRST_DRIBBLE), pickUp: n.end });
   }
+  if (n.left < n.end) n.end = Math.max(n.time, n.left);
   n.events.end = n.end;
 }
+
+/** Who is called away from a run starts from where he is, with what his speed is worth the new way. */
+function setOut(g: Graph, n: Node): void {
+  const start = n.curve?.points[0];
+  if (!start) return;
+  const { place, run } = whereBefore(g, n, n.time);
+  const s = run ? distanceAfter(run.run, n.time - run.time) : 0;
+  const moving = run && n.time < run.time + run.run.duration ? speedAfter(run.run, s) : 0;
+  if (distance(place, start) < 1e-6 && moving === 0) return;
+  const curve = distance(place, start) < 1e-6 ? n.curve! : wayFrom(n, place, g.rim);
+  n.curve = curve;
+  n.run = runOf(n, g.level, moving * carried(run, s, curve), 0);
+}
+
+/** The share of his speed that a man takes along into a new way. */
+function carried(run: Runner | undefined, s: number, curve: Curve): number {
+  const [a, b] = [curve.points[0], curve.points[1]];
+  if (!run || !a || !b) return 0;
+  const [from, to] = [placeOn(run, s - 0.25), placeOn(run, s + 0.25)];
+  const [ux, uy, wx, wy] = [to.x - from.x, to.y - from.y, b.x - a.x, b.y - a.y];
+  const size = Math.sqrt((ux * ux + uy * uy) * (wx * wx + wy * wy));
+  return size < 1e-9 ? 0 : Math.max(0, KEEPS * ((ux * wx + uy * wy) / size));
+}
+const KEEPS = 0.85;
+
+/** What was called away from, now that it is known when: true when that has changed. */
+export function leave(g: Graph): boolean {
+  let changed = false;
+  for (const n of g.nodes)
+    for (const p of n.cuts) {
+      const ends = p.time + lasts(p);
+      const left = ends > n.time + 1e-6 ? n.time : Infinity;
+      if (left !== p.left && !(Math.abs(left - p.left) < 1e-6)) changed = true;
+      p.left = left;
+    }
+  return changed;
+}
+/** Seconds an action would last that nobody is called away from. */
+const lasts = (p: Node): number =>
+  (p.run?.duration ?? 0) +
+  (p.action.does === 'screen' && !p.action.slip
+    ? SETTLE
+    : p.action.does === 'hold'
+      ? (p.action.seconds ?? HOLD_TIME)
+      : 0);
 
 function timePass(g: Graph, n: Node): void {
   if (!isDoes(n, 'pass')) return;
@@ -135,7 +183,7 @@ export function receiverAt(g: Graph, n: Node & { action: { to: PlayerId } }): (t
   const first = g.starts[n.action.to];
   return (t) => {
     const now = runs.findLast(({ from }) => from <= t + 1e-9);
-    return now ? placeOn(now.run, distanceAfter(now.run.run, t - now.from)) : first;
+    return now ? placeOn(now.run, distanceAfter(now.run.run, Math.min(t, now.run.left) - now.from)) : first;
   };
 }
 

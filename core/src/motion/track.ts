@@ -32,7 +32,7 @@ const started = (m: TimedAction): number => m.start;
 /** Where a player is at time t (seconds), written into `out`. */
 function placeAt(timeline: Timeline, player: PlayerId, t: number, out: Spot): void {
   const move = lastStarted(timeline.moves[player], t, started);
-  if (move) placeAfter(move.run!, distanceAfter(move.run!, t - move.start), out);
+  if (move) placeAfter(move.run!, distanceAfter(move.run!, Math.min(t, move.end) - move.start), out);
   else {
     const start = timeline.starts[player];
     out.x = start.x;

@@ -70,6 +70,10 @@ export function applyAction(state: FloorState, action: Action): FloorState {
         ? { places, ball: { at: 'rim', shooter: action.by }, dribble: 'dead', thrower }
         : { ...state, places };
     case 'fake':
+      // A handoff is shown off the dribble, with one hand; for a pass or a shot he must take the ball up.
+      return action.of === 'handoff'
+        ? { ...state, places }
+        : { ...state, places, dribble: has && state.dribble === 'used' ? 'dead' : state.dribble };
     case 'hold':
       return { ...state, places, dribble: has && state.dribble === 'used' ? 'dead' : state.dribble };
     default:

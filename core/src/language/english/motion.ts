@@ -1,5 +1,16 @@
 import type { PlayerId } from '../../alignment/library.ts';
+import type { Verb } from '../../play/document.ts';
 import type { Teller } from '../teller.ts';
+
+/** What is waited for. */
+const EVENT_WORDS: Readonly<Record<string, string>> = {
+  release: 'the release',
+  catch: 'the catch',
+  set: 'the set',
+  used: 'the use',
+  firstDribble: 'the first dribble',
+  pickUp: 'the pick-up',
+};
 
 type None = Record<never, never>;
 
@@ -7,6 +18,11 @@ type None = Record<never, never>;
 export const MOTION_SENTENCES = {
   'cue-lost': ({ by, later }: { by: PlayerId; later: boolean }) =>
     `${by} waits for something that ${later ? 'comes later in the play' : 'is no longer in the play'}.`,
+  'cue-event': (
+    { by, event, does, on }: { by: PlayerId; event: string; does: Verb; on: PlayerId },
+    t: Teller,
+  ) =>
+    `${by} waits for ${EVENT_WORDS[event] ?? 'a moment'} of ${on}'s ${does}, and there is none: ${t.he} waits for its end.`,
   'cue-circle': ({ who }: { who: readonly PlayerId[] }, t: Teller) =>
     `${t.all(who)} wait for each other. The tie set last is left out.`,
   'cue-held': ({ by, late, ball }: { by: PlayerId; late: number; ball: boolean }, t: Teller) =>
