@@ -110,7 +110,8 @@ export {
   type Preset,
 } from './defence/presets.ts';
 export { railsOf, type Rails } from './defence/rails.ts';
-export { asRead, setupOf } from './defence/setup.ts';
+export { asRead, readsOn } from './defence/reads.ts';
+export { setupOf } from './defence/setup.ts';
 export { simulate } from './defence/simulate.ts';
 export { chaseFloor, startChase, stepChase, throwTo, type Chase, type Chased } from './defence/zone/chase.ts';
 export { chasedBy } from './defence/zone/chasers.ts';

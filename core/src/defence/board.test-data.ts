@@ -162,6 +162,8 @@ export const man = (changes: Partial<ManPlan> = {}): ManPlan => ({
   driveHelp: true,
   lateReads: [],
   per: {},
+  own: [],
+  acts: [],
   ...changes,
 });
 

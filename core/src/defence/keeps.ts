@@ -39,7 +39,8 @@ export function keepsOf({ timeline }: Pick<Rails, 'timeline'>): Keep[] {
       const near = nearestOnRun(run.run, place.x, place.y);
       const at = run.start + timeTo(run.run, near.s);
       const comes = distance(positionAt(timeline, run.action.by, run.start), place) - near.distance;
-      if (near.distance > SHOWN || comes < COMES || d.start < at - GOES_WITHIN || d.start > at + GOES_WITHIN) continue;
+      if (near.distance > SHOWN || comes < COMES || d.start < at - GOES_WITHIN || d.start > at + GOES_WITHIN)
+        continue;
       if (!holds(timeline, keeper, at) || distance(positionAt(timeline, keeper, at), place) > SHOWN) continue;
       const fake = timeline.actions.find(
         ({ action, start }) =>
@@ -66,7 +67,10 @@ function wanted(timeline: Timeline, { action, start, end }: TimedAction): boolea
   const { by } = action;
   return timeline.actions.some(
     (a) =>
-      ((a.action.does === 'pass' || a.action.does === 'handoff') && a.action.to === by && a.start < end && a.end > start) ||
+      ((a.action.does === 'pass' || a.action.does === 'handoff') &&
+        a.action.to === by &&
+        a.start < end &&
+        a.end > start) ||
       (a.action.does === 'screen' && a.action.for === by && a.end > start - 1 && a.start < end),
   );
 }

@@ -1,5 +1,6 @@
 import type { Five, None, Seat } from '../geometry/five.ts';
 import type { POSTS } from '../play/vocabulary.ts';
+import type { Act } from './reads.ts';
 import type { ZoneKey } from './zone/tables.ts';
 
 /** What five defenders set out to do, ready to simulate: indices for numbers, every gap filled. */
@@ -18,7 +19,7 @@ export const HELPS = ['none', 'weakCorner', 'top', 'strongCorner', 'rotation'] a
 export type OnBall = (typeof ON_BALL_COVERAGES)[number];
 export type OffBall = (typeof OFF_BALL_COVERAGES)[number];
 export type Help = (typeof HELPS)[number];
-type Post = (typeof POSTS)[number];
+export type Post = (typeof POSTS)[number];
 
 export interface ManPlan {
   readonly type: 'man';
@@ -39,8 +40,23 @@ export interface ManPlan {
   readonly lateReads: readonly { readonly player: number; readonly from: number; readonly seconds: number }[];
   /** Coverages by the screen's or handoff's action id. */
   readonly per: Readonly<Record<string, OnBall | OffBall>>;
+  /** Help, tag and post as they are told for one action, from when to when; null and −1 as usual. */
+  readonly own: readonly Own[];
+  /** What single men are seen to do by the reads of the line. */
+  readonly acts: readonly Act[];
   /** Where a defender starts, when not where his rule puts him: x, y per defender, NaN where not. */
   readonly start?: Float64Array;
+}
+
+/** How one action is met otherwise: seconds, and the player whose man it is about. */
+export interface Own {
+  readonly action: string;
+  readonly from: number;
+  readonly to: number;
+  readonly player: Seat;
+  readonly help: Help | null;
+  readonly post: Post | null;
+  readonly tag: Seat | None;
 }
 
 export interface ZonePlan {
@@ -50,5 +66,7 @@ export interface ZonePlan {
   readonly schools: readonly string[];
   /** For each defender the player he chases, or −1. */
   readonly chases: Five<Seat | None>;
+  /** What its men are seen to do by the reads of the line. */
+  readonly acts: readonly Act[];
 }
 export type Plan = ManPlan | ZonePlan;

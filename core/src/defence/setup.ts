@@ -4,7 +4,7 @@ import { DEFENDERS } from '../play/vocabulary.ts';
 import { PLAYERS, seatOf, type PlayerId } from '../alignment/library.ts';
 import type { Court } from '../court/court.ts';
 import type { Timeline } from '../motion/timeline.ts';
-import type { Defence, Frame, Play } from '../play/document.ts';
+import type { Defence, Play } from '../play/document.ts';
 import { POSTS } from '../play/vocabulary.ts';
 import { findAction } from '../play/tree.ts';
 import {
@@ -12,9 +12,11 @@ import {
   OFF_BALL_COVERAGES,
   ON_BALL_COVERAGES,
   type ManPlan,
+  type OnBall,
   type Plan,
   type ZonePlan,
 } from './plan.ts';
+import { actsOf, type ReadSeen } from './reads.ts';
 import { chasedBy } from './zone/chasers.ts';
 import { alternativesOf, zoneByKey } from './zone/scheme.ts';
 
@@ -28,41 +30,27 @@ export interface Setup {
 /** A man reads a dribble this late when it attacks his close-out or comes after a fake (s, from memory). */
 const LATE_READ = 0.45;
 
-/**
- * A defence as the reads on a line have it: an ending that answers a switch is played against a switch,
- * whatever else the defence does.
- */
-export function asRead(defence: Defence, line: readonly Frame[]): Defence {
-  if (defence.type !== 'man') return defence;
-  return line.reduce<Defence>((d, { read }) => {
-    if (!read) return d;
-    const { does, who } = read;
-    const on = (words: readonly string[]): boolean => words.includes(does);
-    return {
-      ...d,
-      ...(on(ON_BALL_COVERAGES) ? { onBall: does, handoff: does } : {}),
-      ...(on(OFF_BALL_COVERAGES) ? { offBall: does } : {}),
-      ...(on(HELPS) ? { help: does } : {}),
-      ...(does === 'front' ? { post: 'front' as const } : {}),
-      ...(does === 'deny' ? { deny: who ?? [...DEFENDERS] } : {}),
-    };
-  }, defence);
-}
-
-/** Reads a defence against a play: what is missing is filled in, what cannot be is left out with a sentence. */
-export function setupOf(play: Play, defence: Defence, timeline: Timeline, court: Court): Setup {
+/** Reads a defence against a play: what is missing is filled in, what cannot be is left out with a sentence. `reads` are those of the line. */
+export function setupOf(
+  play: Play,
+  defence: Defence,
+  timeline: Timeline,
+  court: Court,
+  reads: readonly ReadSeen[] = [],
+): Setup {
   const notes: Said[] = [];
-  const plan =
+  const acts = actsOf(defence.type, reads);
+  const plan: Plan =
     defence.type === 'zone'
-      ? zonePlan(defence, timeline, court, notes)
-      : manPlan(play, defence, timeline, notes);
+      ? { ...zonePlan(defence, timeline, court, notes), acts }
+      : { ...manPlan(play, defence, timeline, notes), acts };
   return { plan, notes };
 }
 
 const oneOf = <T extends string>(words: readonly T[], word: string | undefined, usual: T): T =>
   words.includes(word as T) ? (word as T) : usual;
 
-function manPlan(play: Play, d: Defence, timeline: Timeline, notes: Said[]): ManPlan {
+function manPlan(play: Play, d: Defence, timeline: Timeline, notes: Said[]): Omit<ManPlan, 'acts'> {
   const onBall = coverage(ON_BALL_COVERAGES, d.onBall, 'drop', 'onBall', notes);
   const marked = (who: readonly string[] | undefined): Uint8Array =>
     Uint8Array.from(DEFENDERS, (x) => (who?.includes(x) ? 1 : 0));
@@ -79,6 +67,7 @@ function manPlan(play: Play, d: Defence, timeline: Timeline, notes: Said[]): Man
     driveHelp: d.driveHelp ?? true,
     lateReads: lateReads(timeline),
     per: overridesOf(play, d, timeline, notes),
+    own: ownOf(d, timeline),
   };
 }
 
@@ -116,20 +105,45 @@ function matchupOf(matchup: Readonly<Record<string, PlayerId>> | undefined, note
   return fiveOf((d) => guards[d] as Seat);
 }
 
+/** How each screen and handoff is played otherwise. "Over" is over it, whatever the big does; who cheats goes for the gap. */
 function overridesOf(play: Play, d: Defence, timeline: Timeline, notes: Said[]): ManPlan['per'] {
   const per: Record<string, ManPlan['per'][string]> = {};
   for (const [id, { does }] of Object.entries(d.overrides ?? {})) {
     const found = findAction(play, id)?.action;
-    if (!found || (found.does !== 'screen' && found.does !== 'handoff')) {
+    if (found && does === 'own') continue;
+    if (!found || (found.does !== 'screen' && found.does !== 'handoff' && found.does !== 'fake')) {
       notes.push(said('screen-gone', { does }));
       continue;
     }
-    const known = [...ON_BALL_COVERAGES, ...OFF_BALL_COVERAGES].find((c) => c === does);
+    const word = does === 'over' ? overFor(d) : does === 'cheats' ? 'under' : does;
+    const known = [...ON_BALL_COVERAGES, ...OFF_BALL_COVERAGES].find((c) => c === word);
     if (known) per[id] = known;
     else if (timeline.actions.some((a) => a.action.id === id))
       notes.push(said('no-screen-coverage', { does, by: found.by }));
   }
   return per;
+}
+
+/** Over the screen: as they play it, where that is over it, else with the big back. */
+const overFor = (d: Defence): OnBall => oneOf(['drop', 'level', 'show', 'stay'] as const, d.onBall, 'drop');
+
+/** Help, tags and the post told for one action. */
+function ownOf(d: Defence, timeline: Timeline): ManPlan['own'] {
+  return Object.entries(d.overrides ?? {}).flatMap(([id, o]) => {
+    const a = timeline.actions.find((x) => x.action.id === id);
+    if (!a || (o.help === undefined && o.post === undefined && o.tag === undefined)) return [];
+    return [
+      {
+        action: id,
+        from: a.start,
+        to: a.end,
+        player: PLAYERS.indexOf(a.action.does === 'pass' ? a.action.to : a.action.by) as Seat,
+        help: HELPS.find((h) => h === o.help) ?? null,
+        post: POSTS.find((x) => x === o.post) ?? null,
+        tag: o.tag === undefined ? NONE : (DEFENDERS.indexOf(o.tag) as Seat),
+      },
+    ];
+  });
 }
 
 /** Dribbles that attack a close-out, or follow a fake of the same man. */
@@ -147,7 +161,7 @@ function lateReads(timeline: Timeline): ManPlan['lateReads'] {
   return out;
 }
 
-function zonePlan(d: Defence, timeline: Timeline, court: Court, notes: Said[]): ZonePlan {
+function zonePlan(d: Defence, timeline: Timeline, court: Court, notes: Said[]): Omit<ZonePlan, 'acts'> {
   const known = zoneByKey(d.zone ?? '2-3');
   if (!known) notes.push(said('no-zone', { zone: d.zone ?? '' }));
   const table = known ?? zoneByKey('2-3')!;

@@ -31,6 +31,7 @@ const zone = (key: (typeof ZONES)[number]['key']): ZonePlan => ({
   zone: key,
   schools: [],
   chases: fiveOf((d) => (zoneByKey(key)!.chasers.includes(d) ? 0 : NONE)),
+  acts: [],
 });
 const plans = fc.oneof(
   fc

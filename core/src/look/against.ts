@@ -3,12 +3,12 @@ import type { Court } from '../court/court.ts';
 import type { Defended } from '../defence/defended.ts';
 import type { Plan } from '../defence/plan.ts';
 import { railsOf } from '../defence/rails.ts';
-import { asRead, setupOf } from '../defence/setup.ts';
+import { asRead, readsOn } from '../defence/reads.ts';
+import { setupOf } from '../defence/setup.ts';
 import { simulate } from '../defence/simulate.ts';
 import type { LevelRecord } from '../motion/level.ts';
 import type { Timeline } from '../motion/timeline.ts';
 import type { Defence, Play } from '../play/document.ts';
-import { frameById } from '../play/tree.ts';
 import { seeingOf, type Seeing } from './seeing.ts';
 
 /** A line of a play against one defence: what was played, what was seen, and what of the defence was not as written. */
@@ -28,8 +28,8 @@ export function playAgainst(
   court: Court,
   level: LevelRecord,
 ): Against {
-  const line = timeline.bars.flatMap((b) => frameById(play, b.frame) ?? []);
-  const { plan, notes } = setupOf(play, asRead(defence, line), timeline, court);
+  const reads = readsOn(play, timeline, court);
+  const { plan, notes } = setupOf(play, asRead(defence, reads), timeline, court, reads);
   const defended = simulate(railsOf(timeline, court, level), plan);
   return { defence, plan, notes, defended, seeing: seeingOf(defended, plan) };
 }

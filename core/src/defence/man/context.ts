@@ -3,7 +3,7 @@ import { NONE, type None, type Seat } from '../../geometry/five.ts';
 import type { TimedAction, Timeline } from '../../motion/timeline.ts';
 import { keepsOf, type Keep } from '../keeps.ts';
 import { coverageOf, screenUse } from '../meet.ts';
-import type { ManPlan, OffBall, OnBall } from '../plan.ts';
+import type { Help, ManPlan, OffBall, OnBall } from '../plan.ts';
 import { onRails, type Moving, type Rails } from '../rails.ts';
 
 /** Phases of a coverage: it is not on yet, they see it coming, it is being used, it was used, it is over. */
@@ -52,6 +52,9 @@ export interface Context {
   /** When it is over whatever happens: a handoff that was only shown. */
   readonly until: number;
   readonly coverage: OnBall | OffBall;
+  /** Who tags the man who rolls from it: as told for it, else as they play all; and a man who is named for it. */
+  readonly help: Help;
+  readonly tags: Seat | None;
 
   phase: number;
   /** The two defenders, once it is seen coming: the user's and the screener's. */
@@ -132,6 +135,7 @@ export function contextsOf(rails: Rails, plan: ManPlan): Context[] {
       leaves: s.left,
       until: Infinity,
       coverage: coverageOf(plan, s.action, onBall, false),
+      ...helpOf(plan, s.action),
       ...start(),
     });
   }
@@ -173,6 +177,7 @@ function kept(rails: Rails, plan: ManPlan, k: Keep, index: number): Context {
     leaves: k.goes,
     until: k.goes + KEPT,
     coverage: coverageOf(plan, k.action, true, true),
+    ...helpOf(plan, k.action),
     ...start(),
   };
 }
@@ -209,8 +214,14 @@ function handoff(rails: Rails, plan: ManPlan, a: TimedAction, index: number): Co
     leaves: next?.start ?? timeline.end,
     until: Infinity,
     coverage: coverageOf(plan, a.action.id, true, true),
+    ...helpOf(plan, a.action.id),
     ...start(),
   };
+}
+
+function helpOf(plan: ManPlan, action: string): Pick<Context, 'help' | 'tags'> {
+  const own = plan.own.find((o) => o.action === action);
+  return { help: own?.help ?? plan.help, tags: own?.tag ?? NONE };
 }
 
 function cameFrom(rails: Rails, screener: Seat, start: number): { fromX: number; fromY: number } {

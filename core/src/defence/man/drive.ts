@@ -1,4 +1,5 @@
 import { fillFive, next, NONE, type None, type Seat } from '../../geometry/five.ts';
+import { toldNow } from './acts.ts';
 import { HELP, PACE } from './figures.ts';
 import { go } from './target.ts';
 import { look, ROLE, type World } from './world.ts';
@@ -32,7 +33,7 @@ export function driveHelp(w: World): void {
     w.alongBaseline = false;
     fillFive(w.stunts, NOT_YET);
   }
-  if (!held || !w.plan.driveHelp) return;
+  if (!held || !w.plan.driveHelp || toldNow(w, j)?.help === 'none') return;
   if (drive.speed > HELP.drives && cos > HELP.toRim) {
     w.driving = true;
     w.alongBaseline = baseline(w);

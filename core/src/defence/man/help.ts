@@ -11,13 +11,13 @@ const ahead: Moving = { x: 0, y: 0, vx: 0, vy: 0 };
 
 /** Whom the tag is asked of, and when it is over. */
 export function tag(w: World, c: Context): void {
-  if (!c.onBall || w.plan.help === 'none' || (c.decided && c.tagger === NONE)) return;
+  if (!c.onBall || (c.help === 'none' && c.tags === NONE) || (c.decided && c.tagger === NONE)) return;
   if (!c.decided) {
     if (w.t - w.lag.off * w.dt < c.leaves || w.t < c.uses - 0.3) return;
     c.decided = true;
     if (!rolls(w, c)) return;
-    c.tagger = chooseTagger(w, c);
-    if (w.plan.help === 'rotation' && c.tagger !== NONE) chooseSplitter(w, c, c.tagger);
+    c.tagger = c.tags === NONE ? chooseTagger(w, c) : c.tags;
+    if (c.help === 'rotation' && c.tagger !== NONE) chooseSplitter(w, c, c.tagger);
   }
   if (c.tagger === NONE) return;
   if (tagIsOver(w, c)) {
@@ -41,11 +41,11 @@ function rolls(w: World, c: Context): boolean {
 
 /** The man the team sends; when nobody stands in the strong corner, the one in the weak corner. */
 function chooseTagger(w: World, c: Context): Seat | None {
-  const { rails, plan } = w;
+  const { rails } = w;
   const bx = onRails(rails, Math.round((c.uses + 0.9) / w.dt), c.user, ahead).x;
   const side = Math.abs(bx) < 2 ? (c.wx === 0 ? bx : c.wx) : bx;
-  const asked = bestTagger(w, c, side, plan.help);
-  return asked === NONE && plan.help === 'strongCorner' ? bestTagger(w, c, side, 'weakCorner') : asked;
+  const asked = bestTagger(w, c, side, c.help);
+  return asked === NONE && c.help === 'strongCorner' ? bestTagger(w, c, side, 'weakCorner') : asked;
 }
 
 /** The lowest man of a corner, or the highest who stands in none. */

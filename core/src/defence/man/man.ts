@@ -3,6 +3,7 @@ import type { Defended, DefenceEvent } from '../defended.ts';
 import type { ManPlan } from '../plan.ts';
 import type { Rails } from '../rails.ts';
 import { Recorder } from '../recorder.ts';
+import { act, lateness } from './acts.ts';
 import { collide } from './collide.ts';
 import { advance, contextsOf, PHASE, type Context } from './context.ts';
 import { OFF_BALL_MACHINES, ON_BALL_MACHINES } from './coverages/index.ts';
@@ -72,6 +73,7 @@ function inside(w: World, d: Seat): void {
 /** Fills in everybody's target: his normal place, then help on a drive, tags, and the screens that are on. */
 function intend(w: World, machines: readonly Coverage[], events: DefenceEvent[]): void {
   perceive(w);
+  lateness(w);
   seal(w);
   fillFive(w.forced, -1);
   fillFive(w.busy, 0);
@@ -83,6 +85,7 @@ function intend(w: World, machines: readonly Coverage[], events: DefenceEvent[])
   if (w.driveHelper !== NONE && w.driveHelper !== driveHelper)
     events.push({ t: w.t, is: 'help', defender: w.driveHelper, player: w.owner });
   lowHelp(w);
+  act(w);
   for (const c of w.contexts) {
     const { decided } = c;
     tag(w, c);

@@ -1,4 +1,5 @@
 import { type Seat } from '../../geometry/five.ts';
+import { toldNow } from './acts.ts';
 import { hasToDeny, turn, turning } from './deny.ts';
 import { AWAY, ON_BALL, PACE } from './figures.ts';
 import { go } from './target.ts';
@@ -14,7 +15,7 @@ export function normal(w: World, d: Seat): void {
 /** Between the man with the ball and the rim, closer when a screen comes and nearer to the rim. */
 export function onBall(w: World, d: Seat, j: Seat, gap: number): void {
   const { seen } = w;
-  look(w, j, w.lag.ball);
+  look(w, j, w.lag.ball + w.later[d]);
   const drive = w.plan.driveHelp ? late(w, j) : -1;
   if (drive >= 0) {
     // He reads this dribble late: he still sees the man where it began.
@@ -99,7 +100,7 @@ function away(w: World, d: Seat, j: Seat): void {
 
 /** Close to the rim he plays his man where the team says: behind, between, or in front of him. */
 function post(w: World, d: Seat, x: number, y: number, rx: number, ry: number, bx: number, by: number): void {
-  const how = w.plan.post;
+  const how = toldNow(w, w.man[d])?.post ?? w.plan.post;
   let ux = how === 'front' ? bx : rx;
   let uy = how === 'front' ? by : ry;
   if (how === 'threeQuarter') {

@@ -1,5 +1,6 @@
 import { seatOf } from '../../alignment/library.ts';
 import { next, type Seat } from '../../geometry/five.ts';
+import type { ManPlan } from '../plan.ts';
 import type { Rails } from '../rails.ts';
 import { SEAL } from './figures.ts';
 import type { World } from './world.ts';
@@ -12,14 +13,19 @@ export interface Seal {
 }
 
 /** The seals of a line: each until the sealer's next move, the ball's arrival, or as long as a seal holds. */
-export function sealsOf({ timeline }: Rails): Seal[] {
-  return timeline.actions.flatMap((a): Seal[] => {
+/** Those that a read tells hold whoever guards the man. */
+export function sealsOf({ timeline }: Rails, plan: ManPlan): Seal[] {
+  const told = plan.acts
+    .filter((a) => a.does === 'sealed')
+    .map((a) => ({ player: plan.guards[a.who], from: a.from, to: a.to }));
+  const drawn = timeline.actions.flatMap((a): Seal[] => {
     if (a.action.does !== 'seal') return [];
     const { by } = a.action;
     const next = timeline.moves[by].find((m) => m.start > a.start + 1e-6)?.start ?? Infinity;
     const ball = timeline.flights.find((f) => f.receiver === by && f.arrive > a.start)?.arrive ?? Infinity;
     return [{ player: seatOf(by), from: a.start, to: Math.min(a.start + SEAL.most, next, ball) }];
   });
+  return [...drawn, ...told];
 }
 
 /** Who is sealed now: his man is hardly his own master, until he is let go. */

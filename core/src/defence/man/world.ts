@@ -69,6 +69,8 @@ export interface World {
   bx: number;
   by: number;
   readonly role: Five;
+  /** Steps by which each sees later than usual. */
+  readonly later: Five;
   /** Bit j: player j stands out on the perimeter, neither at the ball nor in a screen. */
   apart: number;
   /** Bit j: player j is about an elbow, or lower. */
@@ -125,7 +127,7 @@ export function worldOf(rails: Rails, plan: ManPlan, contexts: readonly Context[
     stunts: five(-1),
     turned: five(-1),
     lowHelper: fiveSmall<Seat | None>(NONE),
-    seals: sealsOf(rails),
+    seals: sealsOf(rails, plan),
     sealed: fiveSmall(),
     roundBody: five(-1),
     roundSide: five(),
@@ -134,6 +136,7 @@ export function worldOf(rails: Rails, plan: ManPlan, contexts: readonly Context[
     bx: 0,
     by: 0,
     role: fiveSmall(),
+    later: fiveSmall(),
     apart: 0,
     elbow: 0,
     sigma: five(),
@@ -161,11 +164,11 @@ export function look(w: World, j: Seat, lag: number): void {
 
 /** How long defender d needs to see player j, steps. */
 export function lagOf(w: World, d: Seat, j: Seat): number {
-  if (j === w.owner) return w.lag.ball;
+  if (j === w.owner) return w.lag.ball + w.later[d];
   const dx = w.now[j].x - w.px[d];
   const dy = w.now[j].y - w.py[d];
   const watches = w.plan.watches[d] === 1 && !facing(w, d, dx, dy);
-  const extra = watches ? Math.round((REACT.ballWatcher * w.react) / w.dt) : 0;
+  const extra = w.later[d] + (watches ? Math.round((REACT.ballWatcher * w.react) / w.dt) : 0);
   return (dx * dx + dy * dy < NEAR * NEAR ? w.lag.near : w.lag.off) + extra;
 }
 

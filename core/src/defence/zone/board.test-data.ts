@@ -139,4 +139,5 @@ export const zonePlan = (zone: ZoneKey): ZonePlan => ({
   zone,
   schools: [],
   chases: five<Seat | None>(NONE),
+  acts: [],
 });

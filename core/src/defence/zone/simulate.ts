@@ -1,6 +1,7 @@
 import { five, type Five, fiveSmall, next, NONE, type None, type Seat } from '../../geometry/five.ts';
 import type { Defended, DefenceEvent } from '../defended.ts';
 import type { ZonePlan } from '../plan.ts';
+import type { Act } from '../reads.ts';
 import { onRails, ownerAt, type Moving, type Rails } from '../rails.ts';
 import { Recorder } from '../recorder.ts';
 import { PLAYERS } from '../../alignment/library.ts';
@@ -73,6 +74,7 @@ export function simulateZone(rails: Rails, plan: ZonePlan, steps: number): Defen
         if (onWing(situation.bx, situation.by)) bumpUntil = catchOf(rails, t) + BUMP;
       }
       settled(t < bumpUntil ? bump : scheme, level, situation, m.tx, m.ty);
+      if (plan.acts.length > 0) act(plan.acts, rails, situation, m, t);
       for (let d: Seat = 0; d < 5; d = next(d)) slow[d] = holding(held, m, bodies, d, t) ? HELD : 1;
       stepZone(m, level, situation.bx, situation.by, dt, slow);
       for (let d: Seat = 0; d < 5; d = next(d)) {
@@ -86,6 +88,45 @@ export function simulateZone(rails: Rails, plan: ZonePlan, steps: number): Defen
     out.record(bodies);
   }
   return out.done(events);
+}
+
+/** How near to the ball a man stands who goes out to it, and one who traps; how far one steps up at most (ft, from memory). */
+const ACTS = { goes: 3, traps: 2.2, steps: 8, sagsX: 4, sagsY: 9 } as const;
+
+/** What single men are seen to do by the reads of the line, in place of where the zone has them. */
+function act(
+  acts: readonly Act[],
+  rails: Rails,
+  { bx, by }: Situation,
+  m: { x: Five; y: Five; tx: Five; ty: Five },
+  t: number,
+): void {
+  for (const { does, who, from, to } of acts) {
+    if (t < from || t >= to) continue;
+    const rim = rails.court.rimY;
+    const far = Math.sqrt(bx * bx + (rim - by) ** 2) || 1e-9;
+    const dx = bx - m.x[who];
+    const dy = by - m.y[who];
+    const off = Math.sqrt(dx * dx + dy * dy) || 1e-9;
+    if (does === 'goes' || does === 'helps') {
+      m.tx[who] = bx - (bx / far) * ACTS.goes;
+      m.ty[who] = by + ((rim - by) / far) * ACTS.goes;
+    } else if (does === 'trap') {
+      m.tx[who] = bx - (dx / off) * ACTS.traps;
+      m.ty[who] = by - (dy / off) * ACTS.traps;
+    } else if (does === 'stepsUp') {
+      const k = Math.min(ACTS.steps, Math.max(0, off - ACTS.goes)) / off;
+      m.tx[who] = m.x[who] + dx * k;
+      m.ty[who] = m.y[who] + dy * k;
+    } else if (does === 'sags') {
+      m.tx[who] = Math.min(ACTS.sagsX, Math.max(-ACTS.sagsX, m.tx[who]));
+      m.ty[who] = Math.min(ACTS.sagsY, m.ty[who]);
+    } else {
+      // He stays where he is; one who is late does for as long as he is.
+      m.tx[who] = m.x[who];
+      m.ty[who] = m.y[who];
+    }
+  }
 }
 
 /** The floor as a zone has it at step s: the players, and the ball with whoever owns it. */

@@ -9,7 +9,7 @@ import { force, fromScreen, type Coverage } from './machine.ts';
 export function trailing(w: World, c: Context, d: Seat): void {
   const { seen } = w;
   if (c.phase === PHASE.after || (c.phase === PHASE.use && !c.used)) return attach(w, d, c.user);
-  look(w, c.user, w.lag.near);
+  look(w, c.user, w.lag.near + w.later[d]);
   if (c.phase === PHASE.alert) return beside(w, d, seen.x, seen.y, 1.5, 1);
   go(w, d, seen.x - seen.vx * 0.16, seen.y - seen.vy * 0.16);
   force(w, c, d, 1);

@@ -2,7 +2,6 @@ import { useManWord } from '../../../team/team.ts';
 import {
   type AgainstView,
   againstWords,
-  asRead,
   bodyAt,
   type Defence,
   DefenceSchema,
@@ -13,6 +12,7 @@ import {
   playsAs,
   type Point,
   type Preset,
+  readsOn,
   readWords,
   stepOf,
   tell,
@@ -153,14 +153,12 @@ export function DefenceTab() {
   const { court, line } = lineView(play, branch, frameId);
   const units = useUnits(court);
   const defence = useDefence(play);
+  const timeline = useTimeline();
   const against = useAgainst(play.id, line.at(-1)!.id);
   const stale = useStale();
   const type = defence?.type ?? 'none';
   // An ending is looked at against what it answers, whatever else is chosen.
-  const reads =
-    defence && asRead(defence, line) !== defence
-      ? line.flatMap((f) => (f.read ? [readWords(f.read)] : []))
-      : [];
+  const reads = defence ? readsOn(play, timeline, court).map((r) => readWords(r.read)) : [];
   const usual = type === 'zone' ? ZONE_PRESETS : MAN_PRESETS;
   return (
     <Box>

@@ -1,4 +1,4 @@
-import { asRead, COVERAGE_WORDS, coveragesMet, setupOf, type Met } from '@corkscrew/core';
+import { asRead, COVERAGE_WORDS, coveragesMet, readsOn, setupOf, type Met } from '@corkscrew/core';
 import { useMemo } from 'react';
 import { lineView, usePick } from '../store.ts';
 import { useTimeline } from '../timeline.ts';
@@ -11,12 +11,13 @@ export function useMet(): readonly Met[] {
   const { play, branch, frameId } = usePick('play', 'branch', 'frameId');
   const timeline = useTimeline();
   const defence = useDefence(play);
-  const { line, court } = lineView(play, branch, frameId);
+  const { court } = lineView(play, branch, frameId);
   return useMemo(() => {
     if (!defence) return NONE;
-    const { plan } = setupOf(play, asRead(defence, line), timeline, court);
+    const reads = readsOn(play, timeline, court);
+    const { plan } = setupOf(play, asRead(defence, reads), timeline, court, reads);
     return plan.type === 'man' ? coveragesMet(timeline, plan) : NONE;
-  }, [play, defence, line, timeline, court]);
+  }, [play, defence, timeline, court]);
 }
 
 /** A coverage in a word or two, where there is little room. */
