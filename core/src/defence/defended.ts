@@ -18,6 +18,20 @@ export interface DefenceEvent {
   readonly player: number;
 }
 
+/** How one screen or handoff was met: by whom, and when its two men saw it coming, played it, chased, and were done. */
+export interface CoverageSeen {
+  readonly action: string;
+  readonly does: string;
+  readonly onBall: boolean;
+  readonly userMan: number;
+  readonly screenerMan: number;
+  /** Seconds; Infinity for what did not come. */
+  readonly alert: number;
+  readonly use: number;
+  readonly after: number;
+  readonly done: number;
+}
+
 /** Five defenders against the rails. */
 export interface Defended {
   readonly type: 'man' | 'zone';
@@ -31,5 +45,7 @@ export interface Defended {
   readonly attends: Int8Array;
   readonly held: Float64Array;
   readonly events: readonly DefenceEvent[];
+  /** Of a man defence: its coverages and their phases. */
+  readonly coverages: readonly CoverageSeen[];
   readonly blocked: readonly Blocked[];
 }

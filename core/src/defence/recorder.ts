@@ -1,5 +1,5 @@
 import { type Five, next, type None, type Seat } from '../geometry/five.ts';
-import type { Blocked, Defended, DefenceEvent } from './defended.ts';
+import type { Blocked, CoverageSeen, Defended, DefenceEvent } from './defended.ts';
 import { onRails, type Moving, type Rails } from './rails.ts';
 
 /** What a recorder reads of a model in each step. */
@@ -88,7 +88,7 @@ export class Recorder {
       this.blocked.push({ player: Math.floor(at / 5), defender: at % 5, from: this.since[at]!, seconds });
   }
 
-  done(events: readonly DefenceEvent[]): Defended {
+  done(events: readonly DefenceEvent[], coverages: readonly CoverageSeen[] = []): Defended {
     for (let at = 0; at < 25; at++) if (this.pushed[at]! > 0) this.close(at);
     this.blocked.sort((a, b) => a.from - b.from);
     return {
@@ -102,6 +102,7 @@ export class Recorder {
       attends: this.attends,
       held: this.held,
       events,
+      coverages,
       blocked: this.blocked,
     };
   }

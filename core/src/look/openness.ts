@@ -190,6 +190,17 @@ function chanceAt(w: Work, d: Defended, k: number, player: number): Chance {
   return best ?? NONE;
 }
 
+/** Whether a kind of pass can be thrown from the man with the ball to a player now. */
+export function kindPossible(d: Defended, k: number, player: number, kind: PassKind): boolean {
+  const passer = d.rails.track.holder[k]!;
+  if (passer < 0 || passer === player) return false;
+  const { from, to } = work();
+  placeAt(d, k, passer, from);
+  placeAt(d, k, player, to);
+  const length = Math.sqrt((to.x - from.x) ** 2 + (to.y - from.y) ** 2);
+  return canThrow(kind, length, rimFrom(to, d.rails.court.rimY), d.rails.dribbled[k] === 1);
+}
+
 /** The chance by one kind of pass from the man with the ball. */
 export function passChance(d: Defended, k: number, player: number, kind: PassKind): Readonly<Chance> {
   const passer = d.rails.track.holder[k]!;

@@ -5,7 +5,8 @@ import { railsOf } from '../defence/rails.ts';
 import { simulate } from '../defence/simulate.ts';
 import { heldAt } from '../motion/held.ts';
 import type { TimedAction } from '../motion/timeline.ts';
-import { passChance } from './openness.ts';
+import { PASS_KINDS } from '../play/vocabulary.ts';
+import { kindPossible, passChance } from './openness.ts';
 import type { PassKind } from '../motion/level.ts';
 import { SAFE_LANE } from '../space/lane.ts';
 
@@ -26,6 +27,8 @@ export interface PassSeen {
   readonly margin: number;
   readonly laneMan: number;
   readonly risk: number;
+  /** A kind of pass whose lane is safe where this one's is not; null when none is, or this one is. */
+  readonly better: PassKind | null;
   readonly atCatch: number;
   /** When lane and receiver are both free for this kind of pass; null when they never are. */
   readonly window: Span | null;
@@ -80,6 +83,7 @@ export function passesSeen(d: Defended, plan: Plan): PassSeen[] {
         margin: seen.margin,
         laneMan: seen.laneMan,
         risk: seen.risk,
+        better: seen.margin < SAFE_LANE ? betterKind(d, k, receiver, kind) : null,
         atCatch: seen.atCatch,
         window,
         verdict,
@@ -89,6 +93,20 @@ export function passesSeen(d: Defended, plan: Plan): PassSeen[] {
       },
     ];
   });
+}
+
+/** The safest other kind of pass to him that is safe at all. */
+function betterKind(d: Defended, k: number, receiver: number, drawn: PassKind): PassKind | null {
+  let best: PassKind | null = null;
+  let margin: number = SAFE_LANE;
+  for (const kind of PASS_KINDS) {
+    if (kind === drawn || !kindPossible(d, k, receiver, kind)) continue;
+    const seen = passChance(d, k, receiver, kind);
+    if (seen.margin < margin) continue;
+    best = kind;
+    margin = seen.margin;
+  }
+  return best;
 }
 
 const gap = (w: Span, t: number): number => (t < w.from ? w.from - t : t > w.to ? t - w.to : 0);

@@ -84,7 +84,7 @@ export function seeingOf(d: Defended, plan: Plan): Seeing {
     floorAt(d, k, floor);
     const options = optionsOf(floor);
     splits.push({ t: k * dt, split: worstSplit(floor, options) });
-    if (trapped(floor)) traps.push({ t: k * dt, holder: PLAYERS[holder], options });
+    if (trapped(floor) && meant(d, k, holder)) traps.push({ t: k * dt, holder: PLAYERS[holder], options });
   }
   return {
     times,
@@ -173,6 +173,20 @@ function spansOf(all: readonly { t: number; split: Split | null }[]): SplitSpan[
     open = split ? { from: t, to: t, split, at: t } : undefined;
   }
   return out;
+}
+
+/**
+ * Two near the ball trap it when both are there for it: a man who denies his own next to it, or passes by, traps nobody.
+ * A zone's men are there for the ball.
+ */
+function meant(d: Defended, k: number, holder: Seat): boolean {
+  if (d.type === 'zone') return true;
+  const t = k * d.rails.dt;
+  const twoOnBall = d.coverages.some(
+    (c) => c.onBall && c.does !== 'drop' && c.does !== 'stay' && c.use <= t && t < c.done,
+  );
+  const there = SEATS.filter((i) => d.guards[k * 5 + i] === holder || d.attends[k * 5 + i] === holder);
+  return twoOnBall || there.length > 1;
 }
 
 function trapsOf(all: readonly { t: number; holder: PlayerId; options: Option[] }[]): TrapSeen[] {

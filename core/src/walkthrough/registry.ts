@@ -17,6 +17,10 @@ import { idleBall } from './checks/ball/idle-ball.ts';
 import { laneContested } from './checks/against/lane-contested.ts';
 import { laneCrowded } from './checks/spacing/lane-crowded.ts';
 import { lineLong } from './checks/document/line-long.ts';
+import { laneClogged } from './checks/spacing/lane-clogged.ts';
+import { postSide } from './checks/spacing/post-side.ts';
+import { screenMissed } from './checks/screens/screen-missed.ts';
+import { wrongShoulder } from './checks/against/wrong-shoulder.ts';
 import { longRebound } from './checks/shot/long-rebound.ts';
 import { lookOpen } from './checks/against/look-open.ts';
 import { movingScreen } from './checks/law/moving-screen.ts';
@@ -66,6 +70,7 @@ export const CHECKS: readonly Check[] = [
   screenAngleFits,
   screenWide,
   screenUnused,
+  screenMissed,
   passLong,
   passEarly,
   passLate,
@@ -73,6 +78,8 @@ export const CHECKS: readonly Check[] = [
   crowded,
   driveGap,
   laneCrowded,
+  laneClogged,
+  postSide,
   cornerDrift,
   overload,
   standing,
@@ -87,6 +94,7 @@ export const CHECKS: readonly Check[] = [
   zoneDribble,
   closelyGuarded,
   blindScreen,
+  wrongShoulder,
   laneContested,
   passWindow,
   lookOpen,

@@ -10,6 +10,8 @@ const TeachingSchema = z.object({
   crowded: z.number().min(4).max(20),
   /** A man without anything to do for longer than this stands, seconds. */
   idle: z.number().min(2).max(60),
+  /** Spacers hold their spots, or nobody stands. */
+  spacing: z.enum(['hold', 'move']),
 });
 export type Teaching = z.infer<typeof TeachingSchema>;
 
@@ -27,4 +29,5 @@ export const teachingFor = (level: Level, own: OwnTeaching = {}): Teaching => ({
   safeties: own.safeties ?? 1,
   crowded: own.crowded ?? (level === 'youth' ? 10 : 12),
   idle: own.idle ?? 6,
+  spacing: own.spacing ?? 'hold',
 });

@@ -3,7 +3,7 @@ import { Button } from '../ui/controls.tsx';
 import { OwnFigure, OwnFigures } from './OwnFigure.tsx';
 import { useTeaching } from './team.ts';
 
-const FIELDS: readonly { key: keyof Teaching; words: string; min: number; max: number }[] = [
+const FIELDS: readonly { key: Exclude<keyof Teaching, 'spacing'>; words: string; min: number; max: number }[] = [
   { key: 'rebounders', words: 'Sent to the boards', min: 0, max: 5 },
   { key: 'safeties', words: 'Kept back', min: 0, max: 3 },
   { key: 'crowded', words: 'Crowded under, feet', min: 4, max: 20 },

@@ -57,6 +57,8 @@ export interface Context {
   readonly tags: Seat | None;
 
   phase: number;
+  /** When each phase began, seconds; Infinity for one that has not. */
+  readonly since: [number, number, number, number, number];
   /** The two defenders, once it is seen coming: the user's and the screener's. */
   userMan: Seat;
   screenerMan: Seat;
@@ -84,6 +86,7 @@ export interface Context {
 
 const start = () => ({
   phase: PHASE.idle as number,
+  since: [0, Infinity, Infinity, Infinity, Infinity] as [number, number, number, number, number],
   userMan: 0 as Seat,
   screenerMan: 0 as Seat,
   swapped: false,

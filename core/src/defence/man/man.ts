@@ -1,5 +1,5 @@
 import { copyFive, fillFive, next, NONE, type Seat } from '../../geometry/five.ts';
-import type { Defended, DefenceEvent } from '../defended.ts';
+import type { CoverageSeen, Defended, DefenceEvent } from '../defended.ts';
 import type { ManPlan } from '../plan.ts';
 import type { Rails } from '../rails.ts';
 import { Recorder } from '../recorder.ts';
@@ -37,8 +37,20 @@ export function simulateMan(rails: Rails, plan: ManPlan, steps = rails.steps): D
     }
     out.record(w);
   }
-  return out.done(events);
+  return out.done(events, contexts.filter((c) => c.since[PHASE.alert] < Infinity).map(seenOf));
 }
+
+const seenOf = (c: Context): CoverageSeen => ({
+  action: c.action,
+  does: c.coverage,
+  onBall: c.onBall,
+  userMan: c.userMan,
+  screenerMan: c.screenerMan,
+  alert: c.since[PHASE.alert],
+  use: c.since[PHASE.use],
+  after: c.since[PHASE.after],
+  done: c.since[PHASE.done],
+});
 
 /** They start where their rules put them, at rest. */
 function settle(w: World): void {
@@ -78,7 +90,10 @@ function intend(w: World, machines: readonly Coverage[], events: DefenceEvent[])
   fillFive(w.forced, -1);
   fillFive(w.busy, 0);
   fillFive(w.attends, NONE);
-  for (const c of w.contexts) follow(w, c, machines[c.index]!, events);
+  for (const c of w.contexts) {
+    follow(w, c, machines[c.index]!, events);
+    if (c.since[c.phase] === Infinity) c.since[c.phase] = w.t;
+  }
   for (let d: Seat = 0; d < 5; d = next(d)) normal(w, d);
   const { driveHelper } = w;
   driveHelp(w);

@@ -1,17 +1,33 @@
 import type { PlayerId } from '../../alignment/library.ts';
+import type { PassKind } from '../../motion/level.ts';
 import { spotByKey } from '../../court/spots.ts';
 import type { Teller } from '../teller.ts';
 
 /** A spot by its key. */
 const spot = (key: string): string => spotByKey(key)?.words ?? key;
 
+/** The kind of pass that would get there. */
+const BETTER: Readonly<Record<PassKind, string>> = {
+  chest: 'A chest pass',
+  bounce: 'A bounce pass',
+  lob: 'A lob',
+  skip: 'An overhead pass',
+  pocket: 'A pocket pass',
+};
+
 /** What the defence makes of it. Defenders by their index, spots by their keys, feet and seconds. */
 export const AGAINST_SENTENCES = {
   'lane-contested': (
-    { by, passer, receiver, early }: { by: number; passer: PlayerId; receiver: PlayerId; early: number },
+    {
+      by,
+      passer,
+      receiver,
+      early,
+      better,
+    }: { by: number; passer: PlayerId; receiver: PlayerId; early: number; better: PassKind | null },
     t: Teller,
   ) =>
-    `${t.theirs(by)} is in the lane of ${passer}'s pass to ${receiver}: ${t.his} hand is there ${t.seconds(early)} before the ball.`,
+    `${t.theirs(by)} is in the lane of ${passer}'s pass to ${receiver}: ${t.his} hand is there ${t.seconds(early)} before the ball.${better ? ` ${BETTER[better]} is there.` : ''}`,
   'pass-window': (
     {
       receiver,
@@ -23,8 +39,11 @@ export const AGAINST_SENTENCES = {
     t: Teller,
   ) =>
     `The pass to ${receiver} comes ${t.seconds(by)} ${verdict}: ${t.he} is free from ${t.clock(from)} to ${t.clock(to)}.`,
-  'look-open': ({ who, by, feet }: { who: PlayerId; by: number; feet: number }, t: Teller) =>
-    `${who}'s shot is not open: ${t.theirs(by)} is ${t.about(feet)} away when it leaves ${t.his} hand.`,
+  'look-open': (
+    { who, by, feet, earlier }: { who: PlayerId; by: number; feet: number; earlier: number },
+    t: Teller,
+  ) =>
+    `${who}'s shot is not open: ${t.theirs(by)} is ${t.about(feet)} away when it leaves ${t.his} hand.${earlier > 0 ? ` It was open ${t.seconds(earlier)} earlier.` : ''}`,
   'help-unseen': (
     { by, who, from, to }: { by: number; who: PlayerId; from: number; to: number },
     t: Teller,
@@ -34,6 +53,8 @@ export const AGAINST_SENTENCES = {
     `Two are on ${who} for ${t.seconds(seconds)} and every lane is covered: nobody is an outlet.`,
   'soft-empty': ({ ball, soft }: { ball: string; soft: readonly string[] }) =>
     `Ball at the ${spot(ball)}: the zone is soft at the ${soft.map(spot).join(', ')}, and nobody is there.`,
+  'wrong-shoulder': ({ who, screener, by }: { who: PlayerId; screener: PlayerId; by: number }, t: Teller) =>
+    `${who} comes off ${screener}'s wrong shoulder: ${t.theirs(by)} is on that side already, and nothing is between them.`,
   backside: ({ soft, decisions }: { soft: string; decisions: number }) =>
     `The far side is soft at the ${spot(soft)}, and for ${decisions} decisions nobody is there: the zone can load up on the ball.`,
   'close-out-unused': (

@@ -66,6 +66,14 @@ export const FLOOR_SENTENCES = {
     `${who} drives ${side} into a single gap: ${to} is ${t.about(feet)} along, ${t.his} ${t.man} a step from helping.`,
   'lane-crowded': ({ who, inside }: One & { inside: readonly PlayerId[] }, t: Teller) =>
     `${t.all(inside)} ${inside.length > 1 ? 'are' : 'is'} in the lane while ${who} drives.`,
+  'lane-stays': ({ who, driver }: One & { driver: PlayerId }, t: Teller) =>
+    `${who} stays in the lane while ${driver} drives: ${t.his} ${t.man} is in the way.`,
+  'lane-runs': ({ who, driver }: One & { driver: PlayerId }, t: Teller) =>
+    `${who} runs into ${driver}'s drive and clogs it: ${t.he} leaves too soon.`,
+  'post-side': ({ who, post }: One & { post: PlayerId }, t: Teller) =>
+    `${who} dives into ${post}'s side: ${t.his} ${t.man} helps on ${post}.`,
+  'screen-missed': ({ a, b, passer, late }: Two & { passer: PlayerId; late: number }, t: Teller) =>
+    `${b} comes off ${a}'s screen ${t.seconds(late)} after ${passer} has thrown elsewhere: nobody can find ${t.him}.`,
   'corner-drift': (
     { who, driver, feet, was, is }: One & { driver: PlayerId; feet: number; was: number; is: number },
     t: Teller,

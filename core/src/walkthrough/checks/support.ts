@@ -70,7 +70,8 @@ export const drives = (input: CheckInput): { step: Step; walk: FrameWalk; run: T
       const from = step.before.places[step.action.by];
       const to = step.after.places[step.action.by];
       const nearer = distanceToRim(input.court, from) - distanceToRim(input.court, to);
-      const goes = nearer >= AT_BASKET || (nearer > 0 && inLane(input.court, to) && !inLane(input.court, from));
+      const goes =
+        nearer >= AT_BASKET || (nearer > 0 && inLane(input.court, to) && !inLane(input.court, from));
       return run && goes ? [{ step, walk, run }] : [];
     }),
   );

@@ -1,7 +1,9 @@
 import { PLAYERS, type PlayerId } from '../../alignment/library.ts';
 import type { Point } from '../../geometry/vec.ts';
 import type { Against } from '../../look/against.ts';
+import { opennessAt, type Openness } from '../../look/openness.ts';
 import { frameAt } from '../../motion/moments.ts';
+import type { Flight } from '../../motion/timeline.ts';
 import type { Check, CheckInput, Told } from '../finding.ts';
 
 /** A check that has nothing to say until a defence is chosen. */
@@ -36,3 +38,13 @@ export const shootsNow = (input: CheckInput, i: { readonly t: number; readonly h
       a.action.does === 'shot' && a.action.by === i.holder && a.start > i.t - 0.1 && a.start < i.t + AT_ONCE,
   );
 const AT_ONCE = 0.7;
+
+/** How open a drawn shot is, from the first step at which its man surely has the ball; null when he never has. */
+export function ownShot({ defended }: Against, shot: Flight, earlier = 0): Openness | null {
+  const { rails } = defended;
+  const seat = PLAYERS.indexOf(shot.passer);
+  const start = rails.timeline.actions.find((a) => a.action.id === shot.action)?.start ?? shot.release;
+  for (let k = Math.max(0, Math.round((start - earlier) / rails.dt)); k * rails.dt < shot.release; k++)
+    if (rails.track.holder[k] === seat) return opennessAt(defended, k, seat);
+  return null;
+}

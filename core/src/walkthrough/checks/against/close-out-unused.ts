@@ -3,21 +3,33 @@ import { PLAYERS } from '../../../alignment/library.ts';
 import { SPACE } from '../../../space/times.ts';
 import type { Check } from '../../finding.ts';
 import { apart } from '../support.ts';
-import { aboutInstant, attackerAt, defenderAt, withDefence } from '../with-defence.ts';
+import { shots } from '../shot/taken.ts';
+import { aboutInstant, attackerAt, defenderAt, ownShot, withDefence } from '../with-defence.ts';
 
 /** A lane this safe can be used (s); a close-out shorter than this is none (ft). */
 const SAFE = 0.1;
 const LONG = 12;
+/** Worth this much more than the look that is taken it is clearly more (points). */
+const CLEARLY = 0.2;
 
 export const closeOutUnused: Check = {
   code: 'close-out-unused',
   group: 'defence',
   words: 'A long close-out is used',
-  limit: '12 ft and more, the man wide open',
+  limit: '12 ft and more, the man wide open and worth clearly more than the look that is taken',
   source: 'common practice',
   run: withDefence((input, against) => {
-    const best = against.seeing.instants
+    const { seeing } = against;
+    const shot = shots(input).at(-1);
+    // What is taken: the shot at the end. A line without one takes nothing that could be less.
+    if (!shot) return [];
+    const at = (t: number): number => Math.min(seeing.times.length - 1, Math.round(t * 10));
+    const taken = ownShot(against, shot)?.value ?? 0;
+    const first = input.timeline.bars[0]?.end ?? 0;
+    const best = seeing.instants
+      .filter((i) => i.t > first - 1e-6 && i.t < shot.release)
       .flatMap((i) => i.options.map((o) => ({ ...o, t: i.t, holder: i.holder })))
+      .filter((o) => seeing.openness[at(o.t)]![o.player]!.value >= taken + CLEARLY)
       .filter((o) => o.late > SPACE.wideOpen && o.margin >= SAFE && o.closeOut >= LONG)
       .filter((o) => {
         const player = PLAYERS[o.player];

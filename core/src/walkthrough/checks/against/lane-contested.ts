@@ -32,6 +32,7 @@ export const laneContested: Check = {
             passer: p.passer,
             receiver: p.receiver,
             early: -p.margin,
+            better: p.better,
           }),
         },
       ];

@@ -1,5 +1,6 @@
 import { said } from '../../../language/said.ts';
 import { PLAYERS } from '../../../alignment/library.ts';
+import { screenUse } from '../../../defence/meet.ts';
 import { looksAt } from '../../../defence/ten.ts';
 import { SEATS } from '../../../geometry/five.ts';
 import { distance, fromDegrees, unit } from '../../../geometry/vec.ts';
@@ -15,12 +16,12 @@ export const blindScreen: Check = {
   code: 'blind-screen',
   group: 'law',
   words: 'A screen a man cannot see leaves him a step',
-  limit: 'one normal step',
+  limit: 'one normal step; off the ball',
   source: 'rule books, from memory',
   run: withDefence((input, against) =>
     input.timeline.screens.flatMap((s) => {
       const screen = timed(input, s.action);
-      if (!screen || s.slip || against.plan.type !== 'man') return [];
+      if (!screen || s.slip || against.plan.type !== 'man' || screenUse(input.timeline, s).onBall) return [];
       const { defended } = against;
       const k = Math.min(defended.rails.steps - 1, Math.round(s.set / defended.rails.dt));
       const user = PLAYERS.indexOf(s.user);
