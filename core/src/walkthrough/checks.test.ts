@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import type { OwnTeaching } from './teaching.ts';
 import type { PlayerId } from '../alignment/library.ts';
 import { courtFor, RULE_SETS } from '../court/rulesets.ts';
 import { spotPoint, type SpotKey } from '../court/spots.ts';
@@ -287,6 +288,46 @@ describe('spacing (common practice: 15 to 18 ft apart, crowded under 12)', () =>
     expect(find(p('nail'), 'lane-crowded')!.sentence).toBe('4 and 5 are in the lane while 1 drives.');
     expect(find(p('wingR'), 'lane-crowded')).toBeUndefined();
   });
+  it('a cutter who stays in the lane, or runs into the drive, is named with what he clogs', () => {
+    const into = (path: { x: number; y: number }[], more: object = {}) =>
+      play([[cut('2', path[0]!, { path, tempo: 'cut', ...more } as object)], [dribble('1', { x: 3, y: 8 })]]);
+    expect(find(into([{ x: 2, y: 10 }]), 'lane-clogged')!.sentence).toBe(
+      '2 stays in the lane while 1 drives: his man is in the way.',
+    );
+    expect(find(into([{ x: -20, y: 16 }]), 'lane-clogged')).toBeUndefined();
+    const runs = play([
+      [
+        dribble('1', { x: 2, y: 7 }),
+        cut('2', { x: 4, y: 14 }, {
+          path: [
+            { x: -3, y: 9 },
+            { x: 4, y: 14 },
+          ],
+          tempo: 'sprint',
+        } as object),
+      ],
+    ]);
+    expect(find(runs, 'lane-clogged')?.sentence ?? '').toMatch(/^(2 runs into 1's drive and clogs it|$)/);
+  });
+  it('the corner who dives into the post’s side; on the other side, or to the ball, he may', () => {
+    const dive = (post: { x: number; y: number }, more: NewAction[] = []) =>
+      play([[cut('3', { x: 5, y: 6 }, { tempo: 'sprint' }), ...more]], [put('5', post)]);
+    expect(find(dive({ x: 8, y: 8 }), 'post-side')!.sentence).toBe(
+      "3 dives into 5's side: his man helps on 5.",
+    );
+    expect(find(dive({ x: -8, y: 8 }), 'post-side')).toBeUndefined();
+    expect(find(dive({ x: 8, y: 8 }, [pass('1', '3')]), 'post-side')).toBeUndefined();
+  });
+  it('a neighbour who screened for the driver, or gave him the ball, is no help; one who stands there is', () => {
+    const drive = (first: NewAction[]) =>
+      play(
+        [[...first, dribble('1', { x: 8, y: 8 })]],
+        [put('5', { x: 14, y: 24 }), put('3', 'cornerR'), put('2', 'wingL'), put('4', 'blockL')],
+      );
+    expect(find(drive([]), 'drive-gap')!.players).toEqual(['1', '5']);
+    const screened = drive([{ by: '5', does: 'screen', for: '1', path: [{ x: 4, y: 25.5 }] }]);
+    expect(find(screened, 'drive-gap')?.players ?? []).not.toContain('5');
+  });
   it('a corner that drifts into the drive', () => {
     const p = (moves: boolean) =>
       play([
@@ -305,12 +346,14 @@ describe('spacing (common practice: 15 to 18 ft apart, crowded under 12)', () =>
 describe('jobs', () => {
   it('standing for longer than the team allows; a set screener has a job', () => {
     const p = play([[hold('1', 6.5)]]);
-    expect(
-      all(p)
+    const stand = (teaching: OwnTeaching) =>
+      all(p, { teaching })
         .filter((f) => f.code === 'standing')
-        .map((f) => f.players[0]),
-    ).toEqual(['2', '3', '4', '5']);
-    expect(find(p, 'standing', { teaching: { idle: 8 } })).toBeUndefined();
+        .map((f) => f.players[0]);
+    // Spacers hold their spots; where nobody is to stand, they are told as well.
+    expect(stand({})).toEqual(['4', '5']);
+    expect(stand({ spacing: 'move' })).toEqual(['2', '3', '4', '5']);
+    expect(stand({ idle: 8, spacing: 'move' })).toEqual([]);
   });
   it('left out of four quick frames', () => {
     const quick = [[pass('1', '4')], [pass('4', '1')], [pass('1', '5')], [pass('5', '1')]];
@@ -340,12 +383,21 @@ describe('the shot', () => {
     expect(find(mended(p, 'feet-on-line'), 'feet-on-line')).toBeUndefined();
   });
   it('counts who is near the boards and who is back, by what is taught (common practice: three and one)', () => {
+    // He need not be there yet: who can be there when the ball comes off counts.
     const inside: Change[] = [put('3', { x: 6, y: 8 }), put('4', { x: -6, y: 8 }), put('5', { x: 0, y: 10 })];
     expect(find(shoot({ x: 0, y: 27 }, inside), 'rebounders')).toBeUndefined();
+    const out: Change[] = [put('2', 'cornerL'), put('3', 'wingR'), put('4', 'wingL'), put('5', 'slotR')];
+    expect(find(shoot({ x: 0, y: 27 }, out), 'rebounders')).toBeUndefined();
+    const far: Change[] = out.map((c, i) =>
+      c.do === 'place' ? { ...c, place: { x: 6 * i - 9, y: 33 } } : c,
+    );
+    expect(find(shoot({ x: 0, y: 27 }, far), 'rebounders')!.sentence).toMatch(
+      /^(Nobody is|One man is) near the boards when the shot comes off; you send 3\.$/,
+    );
     expect(
-      find(shoot({ x: 0, y: 27 }, inside), 'rebounders', { teaching: { rebounders: 4 } })!.sentence,
-    ).toBe('3 men are near the boards when the shot comes off; you send 4.');
-    const low = shoot({ x: 10, y: 8 }, [...inside, put('2', { x: 10, y: 14 })]);
+      find(shoot({ x: 0, y: 27 }, inside), 'rebounders', { teaching: { rebounders: 5 } })!.sentence,
+    ).toMatch(/men are near the boards when the shot comes off; you send 5\.$/);
+    const low = shoot({ x: 3, y: 7 }, [...inside, put('2', { x: -9, y: 4 })]);
     expect(find(low, 'rebounders')!.sentence).toBe('Nobody is back when the shot comes off.');
   });
   it('a long shot wants somebody at the foul line', () => {

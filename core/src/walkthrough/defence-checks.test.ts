@@ -131,10 +131,60 @@ describe('checks that need a defence', () => {
     expect(codes(skip, zone('2-3'))).not.toContain('look-open');
   });
 
+  it('wrong-shoulder: a handler who goes where nothing is between him and his man; a reject is meant', () => {
+    const off = (path: readonly number[], kind?: string): Board => ({
+      places: { '1': [0, 27], '2': [-22, 3.5], '3': [22, 3.5], '4': [10, 26], '5': [4, 19] },
+      frames: [
+        [
+          act({ by: '5', does: 'screen', for: '1', path: way([2.6, 24.6]), tempo: 'cut' }),
+          act({ by: '1', does: 'dribble', path: way(path), tempo: 'sprint', ...(kind ? { kind } : {}) }),
+        ],
+        [hold('1', 1)],
+      ],
+    });
+    for (const onBall of ['drop', 'show', 'under'] as const) {
+      expect(codes(off([2.8, 27.2, 9.5, 22.5]), man({ onBall }))).not.toContain('wrong-shoulder');
+      expect(codes(off([-1.2, 25.5, -8, 18]), man({ onBall }))).toContain('wrong-shoulder');
+      expect(codes(off([-1.2, 25.5, -8, 18], 'reject'), man({ onBall }))).not.toContain('wrong-shoulder');
+    }
+  });
+
+  it('screen-missed: a flare set when the ball has been thrown elsewhere; in time, it is not told', () => {
+    const flare = (early: boolean): Board => ({
+      places: { '1': [0, 27], '2': [15, 21], '3': [-17, 18], '4': [9, 24], '5': [-8, 8] },
+      frames: [
+        [
+          act({
+            id: 'flare',
+            by: '4',
+            does: 'screen',
+            for: '2',
+            path: way([16.5, 17.5]),
+            kind: 'flare',
+            tempo: 'jog',
+          }),
+          act({ id: 'cut', by: '2', does: 'cut', path: way([19.5, 17, 22, 6]), tempo: 'cut' }),
+          act({
+            by: '1',
+            does: 'pass',
+            to: early ? '2' : '3',
+            cue: early ? { on: 'cut', event: 'at', at: 0.7 } : { on: 'frame', delay: 0.2 },
+          }),
+        ],
+        [hold(early ? '2' : '3', 1)],
+      ],
+    });
+    expect(codes(flare(false), man())).toContain('screen-missed');
+    expect(codes(flare(true), man())).not.toContain('screen-missed');
+  });
+
   it('help-unseen and close-out-unused: the corner a tag comes from, and nobody looks there', () => {
     const found = codes(ballScreen(), man({ onBall: 'show', help: 'weakCorner' }));
     expect(found).toContain('help-unseen');
-    expect(found).toContain('close-out-unused');
+    // Nobody shoots, so nothing is taken that could be worth less.
+    expect(found).not.toContain('close-out-unused');
+    const forced = ballScreen(act({ by: '1', does: 'shot' }));
+    expect(codes(forced, man({ onBall: 'show', help: 'weakCorner' }))).toContain('close-out-unused');
     const thrown = ballScreen(act({ by: '1', does: 'pass', to: '3', kind: 'skip' }));
     expect(codes(thrown, man({ onBall: 'show', help: 'weakCorner' }))).not.toContain('help-unseen');
   });

@@ -129,8 +129,8 @@ const CASES: readonly Case[] = [
     name: 'five out, one shot, nobody inside',
     set: 'fiveOut',
     frames: [[pass('1', '2')], [shot('2')]],
-    finds: ['rebounders', 'long-rebound'],
-    spares: ['lane-crowded', 'three-seconds'],
+    finds: ['long-rebound'],
+    spares: ['rebounders', 'lane-crowded', 'three-seconds'],
   },
   {
     name: 'passing round a zone from the outside, standing still',

@@ -53,8 +53,8 @@ export const AGAINST_SENTENCES = {
     `Two are on ${who} for ${t.seconds(seconds)} and every lane is covered: nobody is an outlet.`,
   'soft-empty': ({ ball, soft }: { ball: string; soft: readonly string[] }) =>
     `Ball at the ${spot(ball)}: the zone is soft at the ${soft.map(spot).join(', ')}, and nobody is there.`,
-  'wrong-shoulder': ({ who, screener, by }: { who: PlayerId; screener: PlayerId; by: number }, t: Teller) =>
-    `${who} comes off ${screener}'s wrong shoulder: ${t.theirs(by)} is on that side already, and nothing is between them.`,
+  'wrong-shoulder': ({ who, receiver, by }: { who: PlayerId; receiver: PlayerId; by: number }, t: Teller) =>
+    `${who} comes off ${receiver}'s wrong shoulder: ${t.theirs(by)} is on that side already, and nothing is between them.`,
   backside: ({ soft, decisions }: { soft: string; decisions: number }) =>
     `The far side is soft at the ${spot(soft)}, and for ${decisions} decisions nobody is there: the zone can load up on the ball.`,
   'close-out-unused': (

@@ -25,7 +25,8 @@ export const closeOutUnused: Check = {
     if (!shot) return [];
     const at = (t: number): number => Math.min(seeing.times.length - 1, Math.round(t * 10));
     const taken = ownShot(against, shot)?.value ?? 0;
-    const first = input.timeline.bars[0]?.end ?? 0;
+    // Before anything was done it is only the set.
+    const first = Math.min(...input.timeline.actions.map((a) => a.end));
     const best = seeing.instants
       .filter((i) => i.t > first - 1e-6 && i.t < shot.release)
       .flatMap((i) => i.options.map((o) => ({ ...o, t: i.t, holder: i.holder })))

@@ -2,15 +2,16 @@ import { said } from '../../../language/said.ts';
 import { screenUse } from '../../../defence/meet.ts';
 import { PLAYERS } from '../../../alignment/library.ts';
 import { SEATS } from '../../../geometry/five.ts';
-import { distance, unit } from '../../../geometry/vec.ts';
+import { distance } from '../../../geometry/vec.ts';
 import { positionAt } from '../../../motion/track.ts';
 import type { Check } from '../../finding.ts';
 import { aboutScreen, apart, timed } from '../support.ts';
 import { defenderAt, withDefence } from '../with-defence.ts';
 
-/** His man is so far to the side he goes, past the screen, that it is between nobody (feet, common practice). */
-const PAST = 2;
+/** A body is in the way within this of it, for a man this near; where he goes is looked at so long after (feet, s; common practice). */
+const BODY = 3;
 const NEAR = 7;
+const SOON = 0.5;
 
 export const wrongShoulder: Check = {
   code: 'wrong-shoulder',
@@ -23,7 +24,9 @@ export const wrongShoulder: Check = {
       const screen = timed(input, s.action);
       if (!screen || !s.used || s.slip || against.plan.type !== 'man') return [];
       const { onBall, starts } = screenUse(input.timeline, s);
-      if (!onBall) return [];
+      // Away from it on purpose is a reject.
+      const use = timed(input, s.used.action)?.action;
+      if (!onBall || (use?.does === 'dribble' && use.kind === 'reject')) return [];
       const { defended } = against;
       const k = Math.min(defended.rails.steps - 1, Math.max(0, Math.round(starts / defended.rails.dt)));
       const user = PLAYERS.indexOf(s.user);
@@ -31,19 +34,23 @@ export const wrongShoulder: Check = {
       if (d === undefined) return [];
       const at = defenderAt(against, d, starts);
       const by = positionAt(input.timeline, s.user, s.used.at);
-      // From the screener to where the user passes him: his man beyond that is in front of him.
-      const n = unit(s.at, by);
-      const beyond = (at.x - s.at.x) * n.x + (at.y - s.at.y) * n.y;
-      const after = positionAt(input.timeline, s.user, s.used.at + 0.5);
-      const ahead = distance(at, after) < distance(at, positionAt(input.timeline, s.user, starts)) + 1;
-      if (beyond < PAST || distance(at, by) > NEAR || !ahead) return [];
+      const after = positionAt(input.timeline, s.user, s.used.at + SOON);
+      // The screener stands in his man's way to where he goes, or he has stopped nobody.
+      const way = { x: after.x - at.x, y: after.y - at.y };
+      const far2 = way.x * way.x + way.y * way.y;
+      const u = far2 < 1e-9 ? 0 : ((s.at.x - at.x) * way.x + (s.at.y - at.y) * way.y) / far2;
+      const off = distance(s.at, { x: at.x + way.x * u, y: at.y + way.y * u });
+      const between = u > 0 && u < 1 && off < BODY;
+      // Behind him already, his man is out of it whatever shoulder he takes.
+      const ahead = (at.x - by.x) * (after.x - by.x) + (at.y - by.y) * (after.y - by.y) > 0;
+      if (between || !ahead || distance(at, by) > NEAR) return [];
       return [
         {
           ...aboutScreen(s, screen),
           time: s.used.at,
           severity: 'costs' as const,
           marks: [apart(by, at)],
-          says: said('wrong-shoulder', { who: s.user, screener: s.by, by: d }),
+          says: said('wrong-shoulder', { who: s.user, receiver: s.by, by: d }),
         },
       ];
     }),

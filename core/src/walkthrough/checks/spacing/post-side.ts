@@ -56,7 +56,7 @@ export const postSide: Check = {
             time: run.end,
             severity: 'costs' as const,
             marks: [apart(to, positionAt(input.timeline, post, run.end))],
-            says: said('post-side', { who: action.by, post }),
+            says: said('post-side', { a: action.by, b: post }),
           },
         ];
       }),
