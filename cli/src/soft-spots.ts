@@ -12,7 +12,9 @@ import {
   optionsOf,
   PLAYERS,
   type Point,
+  chasersLate,
   putAttackers,
+  standApart,
   schemeOf,
   SEATS,
   settled,
@@ -67,8 +69,11 @@ export function softAnswer(asked: SoftAsked): Result {
   putAttackers(f, places);
   f.holder =
     SEATS.find((j) => places[j] && Math.hypot(places[j].x - ball.x, places[j].y - ball.y) < 2.5) ?? NONE;
-  const situation = situationAt(places, ball, chasedBy(table, court, places, ball));
+  const chases = chasedBy(table, court, places, ball);
+  chasersLate(f, chases);
+  const situation = situationAt(places, ball, chases);
   settled(schemeOf(table, asked.schools, court), level, situation, f.dx, f.dy);
+  standApart(f.dx, f.dy, f.ox, f.oy, f.players);
   const options = optionsOf(f);
   return {
     ok: true,

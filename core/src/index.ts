@@ -93,7 +93,8 @@ export { restTimes } from './motion/rest.ts';
 export type { Timeline } from './motion/timeline.ts';
 export { ballAt, facingAt, HELD, positionAt, track } from './motion/track.ts';
 export { readPoint, type ReadChoice, type ReadPoint } from './answers/choices.ts';
-export { attackersOn, defendersOn, floorOf, putAttackers, type Floor } from './space/floor.ts';
+export { attackersOn, defendersOn, floorOf, chasersLate, putAttackers, type Floor } from './space/floor.ts';
+export { standApart } from './defence/zone/move.ts';
 export { GRID, mapSoftness, softMap, softSpots, type SoftMap, type SoftSpot } from './space/soft-spots.ts';
 export { optionsOf, worstSplit, type Option, type Split } from './space/split.ts';
 export { coveragesMet, type Met } from './defence/meet.ts';
@@ -136,7 +137,7 @@ export { openMakes, withMakes, type OpenMakes } from './look/worth.ts';
 export { GROUPS, type Finding, type Group, type Mark } from './walkthrough/finding.ts';
 export { CHECKS } from './walkthrough/registry.ts';
 export { teachingFor, type OwnTeaching, type Teaching } from './walkthrough/teaching.ts';
-export { silencedBefore, walkThrough, type SilencedBefore } from './walkthrough/walkthrough.ts';
+export { silencedBefore, tried, walkThrough, type SilencedBefore } from './walkthrough/walkthrough.ts';
 export {
   COMPARED,
   figuresOf,

@@ -83,7 +83,8 @@ describe('gaps beside the ball, in spots (common practice)', () => {
     const [left, right] = on(court, 'slotR', ['blockR', 'wingL']);
     expect(right).toMatchObject({ to: null, size: 'open', feet: Infinity });
     expect(left.to).toBe('wingL');
-    const feet = alongPerimeter(court, spotPoint(court, 'slotR')) - alongPerimeter(court, spotPoint(court, 'wingL'));
+    const feet =
+      alongPerimeter(court, spotPoint(court, 'slotR')) - alongPerimeter(court, spotPoint(court, 'wingL'));
     expect(left.feet).toBeCloseTo(feet, 9);
   });
 });

@@ -11,7 +11,18 @@ import { PLAIN, teller } from './teller.ts';
 const FIGURES = {
   ...{ who: '4', by: '4', a: '4', b: '5', to: '2', man: 1, takes: 2, usual: 'drop', holder: '2' },
   ...{ later: true, ball: true, late: 1.24, early: 0.4, seconds: 3.14, most: 120, clock: 24, does: 'pass' },
-  ...{ feet: 9.5, was: 2.25, is: 1.25, on: 2, degrees: 80, safe: 30, across: true, side: 'left', inside: ['2', '3'], driver: '1' },
+  ...{
+    feet: 9.5,
+    was: 2.25,
+    is: 1.25,
+    on: 2,
+    degrees: 80,
+    safe: 30,
+    across: true,
+    side: 'left',
+    inside: ['2', '3'],
+    driver: '1',
+  },
   ...{ from: 2, count: 2, sent: 3, passes: 4, passer: '1', receiver: '2', verdict: 'late', soft: ['nail'] },
   ...{
     decisions: 3,

@@ -1,12 +1,12 @@
 import type { Five, None, Seat } from '../geometry/five.ts';
 import { distanceToRim } from '../court/queries.ts';
-import { SPOTS, type SpotKey } from '../court/spots.ts';
+import { mirrorSpot, spotByKey, SPOTS, type SpotKey } from '../court/spots.ts';
 import type { Court } from '../court/court.ts';
 import type { Scheme } from '../defence/zone/scheme.ts';
 import { situationAt, settled, type Situation } from '../defence/zone/shade.ts';
 import { distance, type Point } from '../geometry/vec.ts';
 import type { LevelRecord } from '../motion/level.ts';
-import { floorOf, type Floor } from '../space/floor.ts';
+import { chasersLate, floorOf, type Floor } from '../space/floor.ts';
 import { shotWorth } from '../space/shot-worth.ts';
 import { optionsOf, worstSplit, type Option, type Split } from '../space/split.ts';
 
@@ -27,20 +27,23 @@ export interface Proposal {
   readonly split: Split | null;
 }
 
-/** Nearer to the rim than this a man is inside (ft): the high post counts. */
+/** Nearer to the rim than this a man is inside (ft): the high post counts. One above this is back. */
 const INSIDE = 15;
+const BACK = 21;
 /** A man closer to the ball than this gives nobody anything to run to (ft). */
-const FROM_BALL = 10;
+const FROM_BALL = 7;
 const NOT: readonly string[] = ['point', 'hash', 'rim'];
-const SWEEPS = 3;
 /** The four without the ball; the first has it. */
 const OFF_BALL: readonly Seat[] = [1, 2, 3, 4];
+/** How many answers are offered, and by how many places at least each differs from the others and from their mirror images. */
+const ANSWERS = 3;
+const DIFFERS = 2;
 
 /**
- * Where to put the four without the ball: named spots, one after the other moved to where the zone, as it
- * leans to all five, is the latest for what a shot is worth there, until no single move is better. Spacing and
- * inside men are kept to. `holder` is where the ball is; `chases` says by defender which of the five places, the ball's
- * first, is chased (−1: none).
+ * Where to put the four without the ball: of all sets of named spots that keep the rules (men inside, spacing, one
+ * back) those against which the zone, as it leans to all five, is the latest for what a shot is worth there; the best
+ * first, and no two alike. `holder` is where the ball is; `chases` says by defender which of the five places, the
+ * ball's first, is chased (−1: none). Empty when no set keeps the rules.
  */
 export function proposePlaces(
   scheme: Scheme,
@@ -49,9 +52,9 @@ export function proposePlaces(
   holder: Point,
   rules: PlaceRules = PLACE_RULES,
   chases?: Five<Seat | None>,
-): Proposal {
+): Proposal[] {
   const candidates = SPOTS.filter((s) => !NOT.includes(s.family))
-    .map((s) => ({ key: s.key, ...s.at(court) }))
+    .map((s): Candidate => ({ key: s.key, ...s.at(court) }))
     .filter((c) => distance(c, holder) >= FROM_BALL);
   const f = floorOf(court, level);
   const situation: Situation = { ...situationAt([], holder, chases), x: f.ox, y: f.oy, players: 5 };
@@ -61,86 +64,101 @@ export function proposePlaces(
   f.players = 5;
   f.ox[0] = holder.x;
   f.oy[0] = holder.y;
-  const chosen = startOf(candidates, holder, rules, court);
-  const worth = (): number => {
+  if (chases) chasersLate(f, chases);
+  const put = (set: readonly Candidate[]): void => {
     OFF_BALL.forEach((j, i) => {
-      const c = candidates[chosen[i]!]!;
-      f.ox[j] = c.x;
-      f.oy[j] = c.y;
+      f.ox[j] = set[i]!.x;
+      f.oy[j] = set[i]!.y;
     });
     settled(scheme, level, situation, f.dx, f.dy);
-    return scoreOf(f);
   };
-  let best = worth();
-  for (let sweep = 0; sweep < SWEEPS; sweep++) {
-    let better = false;
-    for (let j = 0; j < 4; j++) {
-      const now = chosen[j]!;
-      let to = now;
-      for (let c = 0; c < candidates.length; c++) {
-        if (chosen.includes(c)) continue;
-        chosen[j] = c;
-        if (!allowed(candidates, chosen, holder, rules, court)) continue;
-        const score = worth();
-        if (score > best + 1e-9) {
-          best = score;
-          to = c;
-        }
-      }
-      chosen[j] = to;
-      better ||= to !== now;
-    }
-    if (!better) break;
+  const chased = OFF_BALL.some((j) => chases !== undefined && [...chases].includes(j));
+  const rated = legalSets(candidates, holder, rules, court)
+    .flatMap((set) => (chased ? ordersOf(set) : [set]))
+    .map((set) => {
+      put(set);
+      return { set, score: scoreOf(f) };
+    })
+    .sort((a, b) => b.score - a.score);
+  const kept: (readonly Candidate[])[] = [];
+  for (const { set } of rated) {
+    if (kept.length === ANSWERS) break;
+    // A zone is asked in the middle and along its baseline, if only in one of the answers.
+    const left = ANSWERS - kept.length;
+    const missing = (['middle', 'baseline'] as const).filter((i) => !kept.some((k) => ideasOf(k).has(i)));
+    const adds = missing.some((i) => ideasOf(set).has(i));
+    if (kept.every((k) => differs(k, set)) && (missing.length < left || adds)) kept.push(set);
   }
-  worth();
-  const options = optionsOf(f);
-  return {
-    places: [holder, ...chosen.map((c) => ({ x: candidates[c]!.x, y: candidates[c]!.y }))],
-    spots: [null, ...chosen.map((c) => candidates[c]!.key)],
-    options,
-    split: worstSplit(f, options),
+  return kept.map((set) => {
+    put(set);
+    const options = optionsOf(f);
+    return {
+      places: [holder, ...set.map(({ x, y }) => ({ x, y }))],
+      spots: [null, ...set.map((c) => c.key)],
+      options,
+      split: worstSplit(f, options),
+    };
+  });
+}
+
+/** Every four of the spots that keep the rules with the man who has the ball. */
+function legalSets(all: readonly Candidate[], holder: Point, rules: PlaceRules, court: Court): Candidate[][] {
+  const near = (p: Point): boolean => distanceToRim(court, p) < INSIDE;
+  // Spacing is for men outside: one inside may stand closer.
+  const apart = (a: Point, b: Point, k = 1): boolean =>
+    distance(a, b) >= rules.spacing * (near(a) || near(b) ? 0.6 : 1) * k;
+  const free = all.filter((c) => apart(holder, c, 0.8));
+  const out: Candidate[][] = [];
+  const grow = (set: Candidate[], from: number): void => {
+    if (set.length === OFF_BALL.length) {
+      const five = [holder, ...set];
+      if (five.filter(near).length >= rules.inside && five.some((p) => p.y >= BACK)) out.push(set);
+      return;
+    }
+    for (let i = from; i < free.length; i++) {
+      const c = free[i]!;
+      if (set.every((o) => apart(o, c))) grow([...set, c], i + 1);
+    }
   };
+  grow([], 0);
+  return out;
+}
+
+/** The same places handed out in every order: where one is chased it matters who stands where. */
+const ordersOf = (set: readonly Candidate[]): Candidate[][] =>
+  set.flatMap((c, i) => {
+    const rest = set.filter((_, j) => j !== i);
+    return rest.flatMap((d, j) => {
+      const [e, g] = rest.filter((_, k) => k !== j);
+      return [
+        [c, d, e!, g!],
+        [c, d, g!, e!],
+      ];
+    });
+  });
+
+/** Where its men inside stand: what a set is about, and what the zone must answer first. */
+const IDEAS: Readonly<Record<string, 'middle' | 'baseline' | 'post'>> = {
+  nail: 'middle',
+  highPost: 'middle',
+  elbow: 'middle',
+  short: 'baseline',
+  dunker: 'baseline',
+  block: 'post',
+  midPost: 'post',
+};
+const ideasOf = (set: readonly Candidate[]): Set<string> =>
+  new Set(set.flatMap((c) => IDEAS[spotByKey(c.key)?.family ?? ''] ?? []));
+
+/** Two answers differ when some of their places do, in the mirror too. */
+function differs(a: readonly Candidate[], b: readonly Candidate[]): boolean {
+  const keys = new Set(b.map((c) => c.key));
+  const mirrored = new Set(b.map((c) => mirrorSpot(c.key)));
+  const others = (other: ReadonlySet<SpotKey>): number => a.filter((c) => !other.has(c.key)).length;
+  return others(keys) >= DIFFERS && others(mirrored) >= DIFFERS;
 }
 
 type Candidate = Point & { readonly key: SpotKey };
-
-function allowed(
-  all: readonly Candidate[],
-  chosen: readonly number[],
-  holder: Point,
-  rules: PlaceRules,
-  court: Court,
-): boolean {
-  const places = [holder, ...chosen.map((c) => all[c]!)];
-  const inside = places.filter((p) => distanceToRim(court, p) < INSIDE);
-  // Men inside may stand closer to each other than men outside.
-  const room = (a: Point, b: Point): number =>
-    distanceToRim(court, a) < INSIDE && distanceToRim(court, b) < INSIDE
-      ? rules.spacing * 0.6
-      : rules.spacing;
-  return (
-    inside.length >= rules.inside &&
-    places.every((a, i) =>
-      places.every((b, k) => k <= i || distance(a, b) >= room(a, b) * (i === 0 ? 0.8 : 1)),
-    )
-  );
-}
-
-/** Any four places that keep the rules, to begin with. */
-function startOf(all: readonly Candidate[], holder: Point, rules: PlaceRules, court: Court): number[] {
-  const chosen: number[] = [];
-  const byInside = all
-    .map((c, i) => ({ i, far: distanceToRim(court, c) }))
-    .sort((a, b) => (a.far < INSIDE ? 0 : 1) - (b.far < INSIDE ? 0 : 1) || b.far - a.far || a.i - b.i);
-  for (const { i, far } of byInside) {
-    if (chosen.length === 4) break;
-    const inside = chosen.filter((c) => distanceToRim(court, all[c]!) < INSIDE).length;
-    if (far < INSIDE && inside >= rules.inside) continue;
-    if (allowed(all, [...chosen, i], holder, { ...rules, inside: 0 }, court)) chosen.push(i);
-  }
-  for (let i = 0; chosen.length < 4; i++) if (!chosen.includes(i)) chosen.push(i);
-  return chosen;
-}
 
 /** How much a picture hurts a zone: its two best late men, and the worst split, for what shots there are worth. */
 function scoreOf(f: Floor): number {

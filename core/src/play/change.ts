@@ -52,7 +52,7 @@ export type Change =
   | { do: 'removeEnding'; id: string }
   | { do: 'caption'; frame: string; title?: string; caption?: string }
   /** Silences a finding by its code and cause, with the coach's reason; no reason lets it speak again. */
-  | { do: 'silence'; code: string; at: string; reason: string | null }
+  | { do: 'silence'; code: string; at: string; reason: string | null; ending?: string }
   /** The defences a play is looked at against; the first is the one by default. */
   | { do: 'defences'; defences: Defence[] }
   | { do: 'flip' }

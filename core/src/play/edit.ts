@@ -114,7 +114,7 @@ function applied(play: Play, change: Change): EditResult {
         ...optional('caption', change.caption),
       }));
     case 'silence':
-      return done(silence(play, change.code, change.at, change.reason));
+      return done(silence(play, change));
     case 'flip':
       return done(flip(play));
     case 'numbers': {
@@ -140,11 +140,19 @@ function optional<K extends string, V>(key: K, value: V | undefined): Partial<Re
   return value === undefined ? {} : ({ [key]: value } as Record<K, V>);
 }
 
-function silence(play: Play, code: string, at: string, reason: string | null): Play {
+/** Silences a finding on one ending, or on all; told again, it is so wherever it was silent here. */
+function silence(
+  play: Play,
+  { code, at, reason, ending }: { code: string; at: string; reason: string | null; ending?: string },
+): Play {
   const { silenced = [], ...rest } = play;
-  const old = silenced.find((s) => s.code === code && s.at === at);
-  const others = silenced.filter((s) => s !== old);
-  const now = reason === null ? others : [...others, { ...old, code, at, reason }];
+  const here = (s: (typeof silenced)[number]): boolean => s.code === code && s.at === at;
+  const same = silenced.find((s) => here(s) && s.ending === ending);
+  const others = silenced.filter((s) =>
+    reason === null ? !here(s) || (s.ending !== undefined && s.ending !== ending) : s !== same,
+  );
+  const now =
+    reason === null ? others : [...others, { ...same, code, at, reason, ...optional('ending', ending) }];
   return (now.length > 0 ? { ...rest, silenced: now } : rest) as Play;
 }
 

@@ -193,6 +193,7 @@ const CHANGES: {
       code: fc.constantFrom('crowded', 'standing'),
       at: fc.constantFrom('c1', 'c2'),
       reason: fc.constantFrom('as taught', null),
+      ending: frameId,
     }),
   },
   defences: { of: fc.record({ defences: fc.uniqueArray(defence, { maxLength: 2, selector: (d) => d.id }) }) },

@@ -72,3 +72,11 @@ export const attackersOn = (f: Floor): Point[] =>
 
 /** Where the five defenders of a floor stand, feet. */
 export const defendersOn = (f: Floor): Point[] => SEATS.map((d) => ({ x: f.dx[d], y: f.dy[d] }));
+
+/** A man who chases one player is this much later to everything else (s, from memory). */
+export const CHASER_LATE = 0.4;
+
+/** Makes those who chase late on a floor, by defender whom each chases (−1 nobody). */
+export function chasersLate(f: Floor, chases: Five<Seat | None>): void {
+  for (let d: Seat = 0; d < 5; d = next(d)) if (chases[d] !== NONE) f.delay[d] = CHASER_LATE;
+}

@@ -246,7 +246,10 @@ function lay(pass: LevelRecord['pass'], kind: PassKind, length: number, flight: 
     along[p] = s;
     ballAt[p] = u * flight;
     rise[p] = Math.sqrt(hands.jump / FALLS) * (1 - Math.sqrt(1 - need / hands.jump));
-    const off = q >= hands.shoulder ? (q - hands.shoulder) / (hands.stand - hands.shoulder) : (hands.shoulder - q) / (hands.shoulder + 1);
+    const off =
+      q >= hands.shoulder
+        ? (q - hands.shoulder) / (hands.stand - hands.shoulder)
+        : (hands.shoulder - q) / (hands.shoulder + 1);
     span[p] = q >= hands.stand ? -1 : hands.out * Math.sqrt(Math.max(0, 1 - off * off));
   }
   return steps + 1;

@@ -11,7 +11,6 @@ export const SPACE = {
   body: 1.5,
   screened: 0.8,
   sealed: 0.35,
-  chaser: 0.4,
   backboardLeft: 0.4,
   wideOpen: 0.35,
 } as const;

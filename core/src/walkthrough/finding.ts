@@ -69,12 +69,17 @@ export interface Finding {
   readonly mends: readonly Mend[];
   /** The same for as long as its cause is the same, whatever words it is told in; with the code it names a silenced finding. */
   readonly cause: string;
+  /** The frame with the read of the ending it is told on; of the main line none. */
+  readonly ending?: string;
   /** The coach's reason for silencing it. */
   readonly silenced?: string;
 }
 
 /** What a check says; the registry adds the rest. */
-export type Told = Omit<Finding, 'code' | 'group' | 'cause' | 'sentence' | 'marks' | 'mends' | 'silenced'> & {
+export type Told = Omit<
+  Finding,
+  'code' | 'group' | 'cause' | 'ending' | 'sentence' | 'marks' | 'mends' | 'silenced'
+> & {
   readonly marks?: readonly Bare<Mark>[];
   readonly mends?: readonly Bare<Mend>[];
 };

@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import type { Play } from '../play/document.ts';
 import type { Change, NewAction } from '../play/change.ts';
-import { editAll } from '../play/edit.ts';
+import { edit, editAll } from '../play/edit.ts';
 import { flip, permute, swapNumbers } from '../play/operations.ts';
 import { samplePlay } from '../play/sample.test-data.ts';
-import { mainLine } from '../play/tree.ts';
+import { lineTo, mainLine } from '../play/tree.ts';
 import { CHECKS } from './registry.ts';
-import { walkThrough } from './walkthrough.ts';
+import { tried, walkThrough } from './walkthrough.ts';
 
 const make = (actions: NewAction[], before: Change[] = []): Play => {
   const r = editAll(samplePlay(), [
@@ -112,4 +112,57 @@ it('mirror images give the same sentences, swapped numbers swapped ones', () => 
 
 it('every check has a code of its own and words', () => {
   expect(new Set(CHECKS.map((c) => c.code)).size).toBe(CHECKS.length);
+});
+
+describe('silencing', () => {
+  const forked = editAll(
+    make([
+      { by: '5', does: 'screen', for: '1', path: [{ x: -3, y: 24 }] },
+      { by: '1', does: 'dribble', path: [{ x: -9, y: 22 }] },
+    ]),
+    [
+      { do: 'addFrame', after: 'f1', read: { does: 'drop' } },
+      { do: 'addAction', frame: 'f2', action: { by: '4', does: 'shot' } },
+      { do: 'addFrame', after: 'f1', fork: true, read: { does: 'show' } },
+      { do: 'addAction', frame: 'f3', action: { by: '4', does: 'shot' } },
+    ],
+  );
+  if (!forked.ok) throw new Error(forked.sentence);
+  const { play } = forked;
+  const on = (p: Play, leaf: string) =>
+    walkThrough(p, lineTo(p, leaf)).filter((f) => f.code === 'ball-not-his');
+  it('is for one ending, unless it is for all; told again, it is told wherever it was silent here', () => {
+    const f = on(play, 'f2')[0]!;
+    expect(f.ending).toBe('f2');
+    const silent = edit(play, { do: 'silence', code: f.code, at: f.cause, reason: 'a joke', ending: 'f2' });
+    if (!silent.ok) throw new Error(silent.sentence);
+    expect(on(silent.play, 'f2')[0]!.silenced).toBe('a joke');
+    expect(on(silent.play, 'f3')[0]!.silenced).toBeUndefined();
+    const again = edit(silent.play, { do: 'silence', code: f.code, at: f.cause, reason: null, ending: 'f2' });
+    if (!again.ok) throw new Error(again.sentence);
+    expect(on(again.play, 'f2')[0]!.silenced).toBeUndefined();
+  });
+});
+
+describe('mends', () => {
+  it('are offered when they were tried and take the complaint away; one that does not is not', () => {
+    const play = make([
+      { by: '5', does: 'screen', for: '3', path: [{ x: 17, y: 14 }], angle: -90 },
+      {
+        by: '3',
+        does: 'cut',
+        path: [
+          { x: 17, y: 16.5 },
+          { x: 2, y: 22 },
+        ],
+      },
+    ]);
+    const line = mainLine(play);
+    const found = walkThrough(play, line);
+    const f = found.find((x) => x.code === 'screen-angle')!;
+    expect(f.mends).toHaveLength(1);
+    expect(tried(play, line, {}, [f])[0]!.mends).toHaveLength(1);
+    const idle = { ...f, mends: [{ ...f.mends[0]!, changes: [{ do: 'notes' as const, notes: 'nothing' }] }] };
+    expect(tried(play, line, {}, [idle])[0]!.mends).toHaveLength(0);
+  });
 });

@@ -5,11 +5,14 @@ import { distance } from '../geometry/vec.ts';
 import { figuresOfSaid, tell } from '../language/tell.ts';
 import { teller, type Teller } from '../language/teller.ts';
 import { compile, type Compiled } from '../motion/compile.ts';
-import type { Against } from '../look/against.ts';
+import { playAgainst, type Against } from '../look/against.ts';
 import { levelRecord } from '../motion/level.ts';
+import type { Change } from '../play/change.ts';
 import type { Frame, Play } from '../play/document.ts';
+import { editAll } from '../play/edit.ts';
 import { canonical } from '../play/same.ts';
 import { walkLine } from '../play/state.ts';
+import { lineTo } from '../play/tree.ts';
 import {
   SEVERITIES,
   type Bare,
@@ -87,6 +90,7 @@ export function walkThrough(play: Play, line: readonly Frame[], options: WalkOpt
   const input = checkInput(play, line, options);
   const t = teller({ units: options.units ?? input.court.units, women: play.women, man: options.man });
   const here = new Set(line.map((f) => f.id));
+  const ending = line.findLast((f) => f.read)?.id;
   const silenced = new Map(
     (play.silenced ?? [])
       .filter((s) => s.ending === undefined || here.has(s.ending))
@@ -104,10 +108,51 @@ export function walkThrough(play: Play, line: readonly Frame[], options: WalkOpt
         code: check.code,
         group: check.group,
         cause,
+        ...(ending === undefined ? {} : { ending }),
         ...(reason === undefined ? {} : { silenced: reason }),
       };
     }),
   ).sort((a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity) || a.time - b.time);
+}
+
+/**
+ * The findings with those mends only that were tried and take the complaint away: the play is changed, put into time again,
+ * and looked at by the same check, against the same defence.
+ */
+export function tried(
+  play: Play,
+  line: readonly Frame[],
+  options: WalkOptions,
+  findings: readonly Finding[],
+): Finding[] {
+  const leaf = line.at(-1)!.id;
+  return findings.map((f) => ({
+    ...f,
+    mends: f.silenced === undefined ? f.mends.filter((m) => mends(play, leaf, options, f, m.changes)) : [],
+  }));
+}
+
+function mends(
+  play: Play,
+  leaf: string,
+  options: WalkOptions,
+  f: Finding,
+  changes: readonly Change[],
+): boolean {
+  const r = editAll(play, changes);
+  const check = CHECKS.find((c) => c.code === f.code);
+  if (!r.ok || !check || !r.play.frames.some((x) => x.id === leaf)) return false;
+  const court = courtFor(r.play);
+  const compiled = compile(r.play, leaf, court, r.play.level);
+  const { against } = options;
+  const again =
+    check.group === 'defence' && against
+      ? playAgainst(r.play, compiled.timeline, against.defence, court, against.defended.rails.level)
+      : null;
+  const input = checkInput(r.play, lineTo(r.play, leaf), { ...options, compiled, against: again });
+  const still = (told: Told): boolean =>
+    told.action === f.action && [...told.players].sort().join() === [...f.players].sort().join();
+  return !check.run(input).some(still);
 }
 
 /** A finding that was silenced and is not found so any more: kept, so that it can be silenced again in one press. */

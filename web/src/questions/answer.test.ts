@@ -128,9 +128,13 @@ describe('answers', () => {
         chased: fiveOf<Seat | typeof NONE>(() => NONE),
       }),
     );
-    expect(answer.places[0]).toEqual(ball);
-    for (const [i, a] of answer.places.entries())
-      for (const b of answer.places.slice(i + 1))
-        expect(Math.hypot(a.x - b.x, a.y - b.y)).toBeGreaterThanOrEqual(12 - 1e-9);
+    expect(answer).toHaveLength(3);
+    for (const { places } of answer) {
+      expect(places[0]).toEqual(ball);
+      // Men inside may stand nearer to each other than the others.
+      for (const [i, a] of places.entries())
+        for (const b of places.slice(i + 1))
+          expect(Math.hypot(a.x - b.x, a.y - b.y)).toBeGreaterThanOrEqual(12 * 0.6 - 1e-9);
+    }
   });
 });

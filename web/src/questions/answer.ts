@@ -13,11 +13,14 @@ import {
   seeingOf,
   setupOf,
   simulate,
+  tried,
   viewOf,
   walkThrough,
   withMakes,
   zoneByKey,
   type Against,
+  type Defence,
+  type Finding,
 } from '@corkscrew/core';
 import type { Answerers, LineAsk, Tried } from './kinds.ts';
 import { Lately } from './lately.ts';
@@ -28,29 +31,52 @@ const against = new Lately<Against>(6);
 const levelOf = ({ play, teaching }: Pick<LineAsk, 'play' | 'teaching'>) =>
   withMakes(levelRecord(play.level, play.women ?? false), teaching.makes);
 
+const keyOf = ({ content, teaching }: LineAsk, defence: Defence): string =>
+  `${content} ${contentOf(defence)} ${contentOf(teaching.makes)}`;
+
+/** A line against a defence, simulated once for what it says. */
+const playedBy = (asks: LineAsk, defence: Defence): Against =>
+  against.or(keyOf(asks, defence), () =>
+    playAgainst(asks.play, asks.compiled.timeline, defence, courtFor(asks.play), levelOf(asks)),
+  );
+
+const untried = (findings: readonly Finding[]): Finding[] => findings.map((f) => ({ ...f, mends: [] }));
+
 export const ANSWERERS: Answerers = {
   /** For one who waits first what is wrong without anybody in the way, then everything. */
   *line(asks) {
-    const { play, leaf, compiled, content, units, man, teaching, defence, soon } = asks;
+    const { play, leaf, compiled, units, man, teaching, defence, soon } = asks;
     const court = courtFor(play);
     const line = lineTo(play, leaf);
     const metrics = metricsOf(court, line, compiled.timeline);
     if (!defence)
       return {
-        findings: walkThrough(play, line, { units, man, teaching, compiled }),
+        findings: untried(walkThrough(play, line, { units, man, teaching, compiled })),
         metrics,
         against: null,
       };
-    const key = `${content} ${contentOf(defence)} ${contentOf(teaching.makes)}`;
-    if (soon && !against.has(key))
-      yield { findings: walkThrough(play, line, { units, man, teaching, compiled }), metrics };
-    const played = against.or(key, () => playAgainst(play, compiled.timeline, defence, court, levelOf(asks)));
+    if (soon && !against.has(keyOf(asks, defence)))
+      yield { findings: untried(walkThrough(play, line, { units, man, teaching, compiled })), metrics };
+    const played = playedBy(asks, defence);
     yield null;
     return {
-      findings: walkThrough(play, line, { units, man, teaching, compiled, against: played }),
+      findings: untried(walkThrough(play, line, { units, man, teaching, compiled, against: played })),
       metrics,
       against: viewOf(played),
     };
+  },
+
+  /** A mend is offered once it was tried: findings are told before that, and not kept waiting for it. */
+  *mends(asks) {
+    const { play, leaf, compiled, units, man, teaching, defence } = asks;
+    const line = lineTo(play, leaf);
+    const options = { units, man, teaching, compiled, against: defence && playedBy(asks, defence) };
+    const out: Finding[] = [];
+    for (const f of walkThrough(play, line, options)) {
+      yield null;
+      out.push(...tried(play, line, options, [f]));
+    }
+    return out;
   },
 
   /** However its reads have it: this is how it stands when they do something else. */

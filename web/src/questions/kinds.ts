@@ -76,8 +76,10 @@ interface PlacesAsk {
 export interface Kinds {
   /** On the way: the walk-through without the defence. */
   readonly line: { asks: LineAsk; part: Omit<LineAnswer, 'against'>; answer: LineAnswer };
+  /** The findings of a line with the mends that were tried and help. */
+  readonly mends: { asks: LineAsk; part: never; answer: readonly Finding[] };
   readonly tried: { asks: TriedAsk; part: never; answer: Tried };
-  readonly places: { asks: PlacesAsk; part: never; answer: Proposal };
+  readonly places: { asks: PlacesAsk; part: never; answer: readonly Proposal[] };
 }
 export type Kind = keyof Kinds;
 

@@ -1,7 +1,7 @@
-import { copyFive, five, next, NONE, type None, type Seat } from '../../geometry/five.ts';
+import { copyFive, five, NONE, type None, type Seat } from '../../geometry/five.ts';
 import type { Court } from '../../court/court.ts';
 import { courtFor } from '../../court/rulesets.ts';
-import { floorOf, type Floor } from '../../space/floor.ts';
+import { chasersLate, floorOf, type Floor } from '../../space/floor.ts';
 import { mapSoftness, softMap, softSpots, type SoftSpot } from '../../space/soft-spots.ts';
 import { levelRecord, type LevelRecord } from '../../motion/level.ts';
 import type { Level } from '../../play/document.ts';
@@ -126,7 +126,7 @@ export function zoneBoard(s: ZoneShake): ZoneBoard {
       copyFive(f.oy, sees.y);
       f.holder = players.findIndex(([x, y]) => (x - ball[0]) ** 2 + (y - ball[1]) ** 2 < 2.25) as Seat | None;
       settled(scheme, level, sees, f.dx, f.dy);
-      for (let d: Seat = 0; d < 5; d = next(d)) if (sees.chases[d] !== NONE) f.delay[d] = 0.4;
+      chasersLate(f, sees.chases);
       return f;
     },
     spots: (f) => softSpots(f, mapSoftness(f, softMap())),

@@ -1,13 +1,14 @@
-import { next, type Seat } from '../../geometry/five.ts';
+import { fiveOf, next, SEATS, type Seat } from '../../geometry/five.ts';
 import { describe, expect, it } from 'vitest';
 import { courtFor } from '../../court/rulesets.ts';
-import { spotPoint } from '../../court/spots.ts';
+import { spotPoint, type SpotKey } from '../../court/spots.ts';
 import { distance } from '../../geometry/vec.ts';
 import { proposePlaces } from '../../look/propose-places.ts';
 import { levelRecord } from '../../motion/level.ts';
 import { startChase, stepChase, throwTo, type ChaseStart } from './chase.ts';
 import { alternativesOf, schemeOf, zoneByKey, type Scheme } from './scheme.ts';
-import { ZONES } from './tables.ts';
+import { keepApart, movingFrom } from './move.ts';
+import { ZONES, type ZoneKey } from './tables.ts';
 
 const court = courtFor({ court: 'nfhs' });
 const level = levelRecord('highSchool');
@@ -62,20 +63,67 @@ describe('a zone that chases the ball', () => {
 });
 
 describe('where to put them', () => {
+  const ask = (key: ZoneKey, ball: SpotKey = 'top') =>
+    proposePlaces(schemeOf(zoneByKey(key)!, [], court), level, court, spotPoint(court, ball));
   it.each(ZONES.map((z) => z.key))(
-    'keeps to spacing and an inside man against a %s, and opens somebody',
+    'three answers against a %s, each within the rules, none like another',
     (key) => {
-      const p = proposePlaces(schemeOf(zoneByKey(key)!, [], court), level, court, spotPoint(court, 'top'));
+      const all = ask(key);
+      expect(all).toHaveLength(3);
       const rim = { x: 0, y: court.rimY };
-      expect(p.places).toHaveLength(5);
-      expect(p.places.filter((q) => distance(q, rim) < 15).length).toBeGreaterThanOrEqual(1);
-      const outside = p.places.filter((q) => distance(q, rim) >= 15);
-      outside.forEach((a, i) =>
-        outside.slice(i + 1).forEach((b) => expect(distance(a, b)).toBeGreaterThanOrEqual(12 * 0.8 - 1e-9)),
-      );
-      expect(Math.max(...p.options.map((o) => o.late))).toBeGreaterThan(0.2);
+      for (const p of all) {
+        expect(p.places).toHaveLength(5);
+        expect(p.places.filter((q) => distance(q, rim) < 15).length).toBeGreaterThanOrEqual(1);
+        expect(p.places.some((q) => q.y >= 21)).toBe(true);
+        const outside = p.places.filter((q) => distance(q, rim) >= 15);
+        outside.forEach((a, i) =>
+          outside.slice(i + 1).forEach((b) => expect(distance(a, b)).toBeGreaterThanOrEqual(12 * 0.8 - 1e-9)),
+        );
+        expect(Math.max(...p.options.map((o) => o.late))).toBeGreaterThan(0.2);
+      }
+      const [a, b, c] = all.map((p) => new Set(p.spots.slice(1)));
+      for (const [x, y] of [
+        [a, b],
+        [a, c],
+        [b, c],
+      ] as const)
+        expect([...x!].filter((s) => !y!.has(s)).length).toBeGreaterThanOrEqual(2);
     },
   );
+  it('against a 2-3 they use the high post, a short corner and a corner (common practice)', () => {
+    for (const ball of ['top', 'wingR', 'slotL'] as const) {
+      const spots = ask('2-3', ball).flatMap((p) => p.spots);
+      const some = (keys: readonly string[]) => expect(spots.some((s) => s && keys.includes(s))).toBe(true);
+      some(['nail', 'highPost', 'elbowL', 'elbowR']);
+      some(['shortL', 'shortR', 'dunkerL', 'dunkerR']);
+      some(['cornerL', 'cornerR']);
+    }
+  });
+  it('against one man on top they put two guards there (common practice)', () => {
+    for (const zone of ['1-3-1', '3-2', '1-2-2'] as const) {
+      const spots = ask(zone, 'slotR').flatMap((p) => p.spots);
+      expect(spots).toContain('slotL');
+    }
+  });
+});
+
+describe('bodies of a zone', () => {
+  it('stay off each other and off ours, and nobody jumps', () => {
+    const at = fiveOf((d) => d * 0.4);
+    const m = movingFrom(
+      at,
+      fiveOf(() => 10),
+    );
+    const [ox, oy] = [fiveOf((j) => j * 0.4), fiveOf(() => 10.6)];
+    for (let k = 0; k < 60; k++) {
+      const before = [...m.x];
+      keepApart(m, ox, oy);
+      before.forEach((x, d) => expect(Math.abs(m.x[d as 0] - x)).toBeLessThan(1.6));
+    }
+    for (const d of SEATS)
+      for (const e of SEATS)
+        if (e > d) expect(Math.hypot(m.x[d] - m.x[e], m.y[d] - m.y[e])).toBeGreaterThan(1.2);
+  });
 });
 
 describe('the tables', () => {

@@ -1,7 +1,7 @@
 import { five, type Five, next, type None, type Seat } from '../../geometry/five.ts';
 import type { Court } from '../../court/court.ts';
 import type { Point } from '../../geometry/vec.ts';
-import { floorOf, putAttackers, type Floor } from '../../space/floor.ts';
+import { chasersLate, floorOf, putAttackers, type Floor } from '../../space/floor.ts';
 import { optionsOf } from '../../space/split.ts';
 import { passSeen, passTo } from '../../space/times.ts';
 import type { LevelRecord } from '../../motion/level.ts';
@@ -107,6 +107,7 @@ export function chaseFloor(chase: Chase, court: Court, t = chase.t): Floor {
   out.by = film.by[k]!;
   out.holder = film.holder[k] as Seat | None;
   putAttackers(out, chase.players);
+  if (chase.chases) chasersLate(out, chase.chases);
   for (let d: Seat = 0; d < 5; d = next(d)) {
     out.dx[d] = film.x[k * 5 + d]!;
     out.dy[d] = film.y[k * 5 + d]!;

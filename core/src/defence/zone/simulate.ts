@@ -5,9 +5,10 @@ import type { Act } from '../reads.ts';
 import { onRails, ownerAt, type Moving, type Rails } from '../rails.ts';
 import { Recorder } from '../recorder.ts';
 import { PLAYERS } from '../../alignment/library.ts';
+import { CHASER_LATE } from '../../space/floor.ts';
 import { SPACE } from '../../space/times.ts';
 import { BUMP, onWing } from './bump.ts';
-import { movingFrom, plant, stepZone } from './move.ts';
+import { keepApart, movingFrom, plant, stepZone } from './move.ts';
 import { schemeOf, zoneByKey } from './scheme.ts';
 import { settled, type Situation } from './shade.ts';
 
@@ -21,6 +22,9 @@ const CARES = 10;
 
 /** A player looked up and read at once. */
 const his: Moving = { x: 0, y: 0, vx: 0, vy: 0 };
+/** Where our five are now. */
+const nowX = five();
+const nowY = five();
 
 /** A zone slides against the rails, 1/60 s at a time: it sees passes and runs a reaction late, and plants on every pass. */
 export function simulateZone(rails: Rails, plan: ZonePlan, steps: number): Defended {
@@ -77,6 +81,12 @@ export function simulateZone(rails: Rails, plan: ZonePlan, steps: number): Defen
       if (plan.acts.length > 0) act(plan.acts, rails, situation, m, t);
       for (let d: Seat = 0; d < 5; d = next(d)) slow[d] = holding(held, m, bodies, d, t) ? HELD : 1;
       stepZone(m, level, situation.bx, situation.by, dt, slow);
+      for (let j: Seat = 0; j < 5; j = next(j)) {
+        const { x, y } = onRails(rails, k, j, his);
+        nowX[j] = x;
+        nowY[j] = y;
+      }
+      keepApart(m, nowX, nowY);
       for (let d: Seat = 0; d < 5; d = next(d)) {
         bodies.vx[d] = (m.x[d] - bodies.px[d]) / dt;
         bodies.vy[d] = (m.y[d] - bodies.py[d]) / dt;
@@ -84,6 +94,9 @@ export function simulateZone(rails: Rails, plan: ZonePlan, steps: number): Defen
         bodies.py[d] = m.y[d];
       }
     }
+    for (let d: Seat = 0; d < 5; d = next(d))
+      if (plan.chases[d] !== NONE)
+        bodies.hitUntil[d] = Math.max(bodies.hitUntil[d], t + CHASER_LATE / (1 - HELD));
     cares(rails, situation, bodies, k);
     out.record(bodies);
   }

@@ -70,8 +70,7 @@ export const FLOOR_SENTENCES = {
     `${who} stays in the lane while ${driver} drives: ${t.his} ${t.man} is in the way.`,
   'lane-runs': ({ who, driver }: One & { driver: PlayerId }, t: Teller) =>
     `${who} runs into ${driver}'s drive and clogs it: ${t.he} leaves too soon.`,
-  'post-side': ({ a, b }: Two, t: Teller) =>
-    `${a} dives into ${b}'s side: ${t.his} ${t.man} helps on ${b}.`,
+  'post-side': ({ a, b }: Two, t: Teller) => `${a} dives into ${b}'s side: ${t.his} ${t.man} helps on ${b}.`,
   'screen-missed': ({ a, b, passer, late }: Two & { passer: PlayerId; late: number }, t: Teller) =>
     `${b} comes off ${a}'s screen ${t.seconds(late)} after ${passer} has thrown elsewhere: nobody can find ${t.him}.`,
   'corner-drift': (

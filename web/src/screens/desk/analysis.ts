@@ -12,7 +12,7 @@ import { useEffect } from 'react';
 import { create } from 'zustand';
 import { lineInTime } from '../../questions/lines.ts';
 import { questions } from '../../questions/questions.ts';
-import type { Asked, AskOptions } from '../../questions/service.ts';
+import type { AskOptions } from '../../questions/service.ts';
 import { useDesk } from './store.ts';
 import { useManWord, useTeaching } from '../../team/team.ts';
 
@@ -70,7 +70,7 @@ export function useAnalysing(play: Play, leaf: string, units: Units, defence: De
       { priority: 'now', onPart: (part) => take({ play, leaf, against: null, ...part }) },
       soon,
     );
-    const next: Asked<'line'>[] = [];
+    const next: { readonly cancel: () => void }[] = [];
     asked.answer.then(
       (answer) => {
         if (!answer) return;
@@ -78,10 +78,25 @@ export function useAnalysing(play: Play, leaf: string, units: Units, defence: De
         clearTimeout(waiting);
         useStore.setState({ stale: false });
         take({ play, leaf, ...answer });
+        const mends = questions.ask(
+          'mends',
+          { play, leaf, ...lineInTime(play, leaf), units, man, teaching, defence, soon: false },
+          { key: `mends ${content} ${leaf}`, priority: 'soon' },
+        );
+        next.push(mends);
+        mends.answer.then(
+          (findings) =>
+            findings && useStore.getState().play === play && take({ ...useStore.getState(), findings }),
+          () => undefined,
+        );
         // Its other endings are looked at next: they are worked out while the coach looks at this one.
         if (!soon) return;
-        for (const end of leaves(play)) if (end.id !== leaf) next.push(askAt(end.id, { priority: 'later' }));
-        for (const { answer } of next) answer.catch(() => undefined);
+        for (const end of leaves(play)) {
+          if (end.id === leaf) continue;
+          const other = askAt(end.id, { priority: 'later' });
+          other.answer.catch(() => undefined);
+          next.push(other);
+        }
       },
       // What could not be worked out leaves what is shown; the next change is asked anew.
       () => undefined,

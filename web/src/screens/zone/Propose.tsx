@@ -13,17 +13,34 @@ import {
 import { memo, useState } from 'react';
 import { useUnits } from '../../app/units.ts';
 import { Choice } from '../../ui/Choice.tsx';
-import { MainButton } from '../../ui/controls.tsx';
+import { Button, MainButton } from '../../ui/controls.tsx';
 import { putAll } from './moves.ts';
 import { questions } from '../../questions/questions.ts';
 import { chasesIn, useRoom, useSetting } from './room.ts';
 import { TakeOver } from './TakeOver.tsx';
 
+/** The answers, the one shown, and who goes where in them. */
+interface Said {
+  readonly all: readonly Proposal[];
+  readonly at: number;
+  readonly order: readonly number[];
+  readonly own: number;
+  readonly holder: number;
+}
+
 /** Asks where to put them, by the team's rules; says why; and takes the picture over. */
 export const Propose = memo(function Propose() {
   const room = useSetting();
   const units = useUnits(courtFor({ court: room.court }));
-  const [said, setSaid] = useState<Proposal | null>(null);
+  /** What was proposed, and which of it is on the floor. */
+  const [said, setSaid] = useState<Said | null>(null);
+  const show = (next: Said) => {
+    setSaid(next);
+    const proposal = next.all[next.at];
+    if (proposal)
+      putAll(proposedOrder(proposal, next.order, next.own, useRoom.getState().places), next.holder);
+  };
+  const shown = said?.all[said.at];
   const propose = () => {
     const now = useRoom.getState();
     const holder = Math.max(0, now.holder);
@@ -43,10 +60,8 @@ export const Propose = memo(function Propose() {
       chased: fiveOf<Seat | None>((d) => (chased[d] === NONE ? NONE : (order.indexOf(chased[d]) as Seat))),
     };
     const { answer } = questions.ask('places', asks, { key: contentOf(asks), priority: 'now' });
-    void answer.then((proposal) => {
-      if (!proposal) return;
-      putAll(proposedOrder(proposal, order, first.length, now.places), holder);
-      setSaid(proposal);
+    void answer.then((all) => {
+      if (all) show({ all, at: 0, order, own: first.length, holder });
     });
   };
   return (
@@ -71,10 +86,20 @@ export const Propose = memo(function Propose() {
       {said && (
         <div role="status">
           <ul className="why">
-            {why(said).map((s) => (
+            {(shown
+              ? why(shown)
+              : ['No five places keep these rules: fewer inside, or nearer to each other.']
+            ).map((s) => (
               <li key={s}>{s}</li>
             ))}
           </ul>
+        </div>
+      )}
+      {said && said.all.length > 1 && (
+        <div className="row">
+          <Button onPress={() => show({ ...said, at: (said.at + 1) % said.all.length })}>
+            Another way ({said.at + 1} of {said.all.length})
+          </Button>
         </div>
       )}
       <TakeOver />

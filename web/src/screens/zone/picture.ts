@@ -9,7 +9,9 @@ import {
   type Option,
   optionsOf,
   type Point,
+  chasersLate,
   putAttackers,
+  standApart,
   sampleAt,
   SEATS,
   settled,
@@ -46,8 +48,10 @@ export function restPicture(
   floor.by = room.ball.y;
   floor.holder = SEATS.find((j) => j === room.holder) ?? NONE;
   putAttackers(floor, room.places);
-  const situation = situationAt(room.places, room.ball, chasesIn(room, zone));
-  settled(schemeFor(room, zone), level, situation, floor.dx, floor.dy);
+  const chases = chasesIn(room, zone);
+  chasersLate(floor, chases);
+  settled(schemeFor(room, zone), level, situationAt(room.places, room.ball, chases), floor.dx, floor.dy);
+  standApart(floor.dx, floor.dy, floor.ox, floor.oy, floor.players);
   return pictureOf(floor);
 }
 

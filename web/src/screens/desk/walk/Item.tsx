@@ -1,9 +1,9 @@
-import { LIMITS, type Finding } from '@corkscrew/core';
+import { frameById, LIMITS, readWords, type Finding } from '@corkscrew/core';
 import { CornerUpRight } from 'lucide-react';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { Button, Input } from '../../../ui/controls.tsx';
-import { apply, useDesk } from '../store.ts';
+import { apply, useDesk, usePick } from '../store.ts';
 import { seek } from '../timeline.ts';
 
 const Row = styled.div`
@@ -93,8 +93,17 @@ export function Item({ finding: f }: { finding: Finding }) {
   const open = shown?.cause === f.cause && shown.code === f.code;
   const [asking, setAsking] = useState(false);
   const [reason, setReason] = useState('');
+  const { play } = usePick('play');
+  const ending = f.ending && frameById(play, f.ending)?.read;
+  const read = ending && readWords(ending);
   const silence = (why: string | null) => {
-    apply({ do: 'silence', code: f.code, at: f.cause, reason: why });
+    apply({
+      do: 'silence',
+      code: f.code,
+      at: f.cause,
+      reason: why,
+      ...(f.ending === undefined ? {} : { ending: f.ending }),
+    });
     setAsking(false);
   };
   return (
@@ -152,6 +161,7 @@ export function Item({ finding: f }: { finding: Finding }) {
           <Button type="submit" isDisabled={!reason.trim()}>
             Silence
           </Button>
+          <p className="why">{read ? `Not told on this ending: ${read}` : 'Not told on this line'}</p>
         </form>
       )}
     </Row>

@@ -130,13 +130,22 @@ function Before({ told, before }: { told: readonly Finding[]; before: readonly S
               onPress={() =>
                 apply([
                   ...(play.silenced?.includes(s) && s.at !== undefined
-                    ? [{ do: 'silence' as const, code: s.code, at: s.at, reason: null }]
+                    ? [
+                        {
+                          do: 'silence' as const,
+                          code: s.code,
+                          at: s.at,
+                          reason: null,
+                          ...(s.ending === undefined ? {} : { ending: s.ending }),
+                        },
+                      ]
                     : []),
                   ...like.map((f) => ({
                     do: 'silence' as const,
                     code: f.code,
                     at: f.cause,
                     reason: s.reason,
+                    ...(f.ending === undefined ? {} : { ending: f.ending }),
                   })),
                 ])
               }
