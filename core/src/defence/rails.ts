@@ -2,7 +2,7 @@ import { PLAYERS } from '../alignment/library.ts';
 import type { Court } from '../court/court.ts';
 import type { LevelRecord } from '../motion/level.ts';
 import type { Timeline, Track } from '../motion/timeline.ts';
-import { track } from '../motion/track.ts';
+import { placesOf, track } from '../motion/track.ts';
 import type { None, Seat } from '../geometry/five.ts';
 
 /**
@@ -50,8 +50,23 @@ export const holderAt = (rails: Rails, k: number): Seat | None => rails.track.ho
 /** Whose the ball is in step k; nobody's after a shot. */
 export const ownerAt = (rails: Rails, k: number): Seat | None => rails.owner[Math.max(0, k)] as Seat | None;
 
+/** Rails that were laid lately: a line is sampled once, however many defences meet it. */
+const laid = new WeakMap<Timeline, Rails>();
+
+/** The offence of a line on rails. */
 export function railsOf(timeline: Timeline, court: Court, level: LevelRecord): Rails {
-  const t = track(timeline);
+  const kept = laid.get(timeline);
+  if (kept && kept.court === court && kept.level === level) return kept;
+  const rails = lay(timeline, court, level, track(timeline));
+  laid.set(timeline, rails);
+  return rails;
+}
+
+/** The same up to a time (s), for those who only ask where everybody is and who has the ball. */
+export const railsUntil = (timeline: Timeline, court: Court, level: LevelRecord, until: number): Rails =>
+  lay(timeline, court, level, placesOf(timeline, until));
+
+function lay(timeline: Timeline, court: Court, level: LevelRecord, t: Track): Rails {
   const { steps, dt, x, y } = t;
   const vx = new Float64Array(steps * 5);
   const vy = new Float64Array(steps * 5);

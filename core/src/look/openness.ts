@@ -169,25 +169,40 @@ export function opennessAt(d: Defended, k: number, player: number): Openness {
   };
 }
 
-/** The best chance he has now: an open one before any other, then the one worth most. */
+/** A straight pass with this much to spare is the best there is, but for a pocket pass: that is out of the hand sooner (s). */
+const PLENTY = 0.3;
+
+/**
+ * The best chance he has now: an open one before any other, then the one worth most. Lanes are looked at first, and only
+ * the passes whose lane is safe are followed to their catch; where none is, the one that is lost least.
+ */
 function chanceAt(w: Work, d: Defended, k: number, player: number): Chance {
   const passer = d.rails.track.holder[k]!;
   if (passer === player) return ownShot(w, d, k, player, none());
   if (passer < 0) return NONE;
-  const { from, to } = w;
+  const { from, to, lane } = w;
   placeAt(d, k, passer, from);
   placeAt(d, k, player, to);
   const length = Math.sqrt((to.x - from.x) ** 2 + (to.y - from.y) ** 2);
   const toRim = rimFrom(to, d.rails.court.rimY);
   const dribbled = d.rails.dribbled[k] === 1;
-  const chances = [none(), none()] as const;
   let best: Chance | undefined;
+  let least: PassKind = 'chest';
+  let risk = Infinity;
   for (const kind of KINDS) {
     if (!canThrow(kind, length, toRim, dribbled)) continue;
-    const o = byPass(w, d, k, player, kind, best === chances[0] ? chances[1] : chances[0]);
+    toCatch(w, d, k, player, kind);
+    const { margin } = lane;
+    if (lane.risk < risk) {
+      risk = lane.risk;
+      least = kind;
+    }
+    if (margin < OPEN.margin) continue;
+    const o = caught(w, d, k, player, kind, none());
     if (!best || (o.open && !best.open) || (o.open === best.open && o.value > best.value)) best = o;
+    if (kind === 'chest' && margin >= PLENTY && !canThrow('pocket', length, toRim, dribbled)) break;
   }
-  return best ?? NONE;
+  return best ?? byPass(w, d, k, player, least, none());
 }
 
 /** Whether a kind of pass can be thrown from the man with the ball to a player now. */
@@ -209,6 +224,16 @@ export function passChance(d: Defended, k: number, player: number, kind: PassKin
   placeAt(d, k, passer, w.from);
   return byPass(w, d, k, player, kind, none());
 }
+
+/** Whether a kind of pass to a player could be caught now, and how far the nearest man would be then (ft): no more is worked out. */
+export function catchable(d: Defended, k: number, player: number, kind: PassKind): boolean {
+  const passer = d.rails.track.holder[k]!;
+  if (passer < 0 || passer === player) return false;
+  placeAt(d, k, passer, scratch.from);
+  toCatch(scratch, d, k, player, kind);
+  return scratch.lane.margin >= OPEN.margin && contest(d, scratch.shot, scratch.near).feet >= OPEN.catch;
+}
+const scratch = work();
 
 /** The man nearest to a player now, and seconds until anybody has a hand there. */
 function nearestNow(
@@ -254,28 +279,38 @@ function meet({ from, to }: Work, d: Defended, k: number, player: number, kind: 
   return flight;
 }
 
-function byPass(w: Work, d: Defended, k: number, player: number, kind: PassKind, out: Chance): Chance {
-  const { from, to, shot, near, lane } = w;
-  const { rails } = d;
-  const { man, pass } = rails.level;
-  const { rimY } = rails.court;
+/** A pass thrown now as far as its catch: its lane, and the catch as it would be contested. */
+function toCatch(w: Work, d: Defended, k: number, player: number, kind: PassKind): void {
+  const { from, to, shot, lane } = w;
+  const { level, court } = d.rails;
   const least = meet(w, d, k, player, kind);
-  laneOf(pass, rimY, d, k * 5, from.x, from.y, to.x, to.y, kind, least, lane);
-  const t = WINDUP[kind] + lane.flight;
+  laneOf(level.pass, court.rimY, d, k * 5, from.x, from.y, to.x, to.y, kind, least, lane);
   shot.k = k;
   shot.player = player;
-  shot.seen = WINDUP[kind] + CONTEST.seesPass * man.react;
+  shot.seen = WINDUP[kind] + CONTEST.seesPass * level.man.react;
   shot.runnerToRim = NaN;
   shot.x = to.x;
   shot.y = to.y;
-  shot.t = t;
+  shot.t = WINDUP[kind] + lane.flight;
+}
+
+function byPass(w: Work, d: Defended, k: number, player: number, kind: PassKind, out: Chance): Chance {
+  toCatch(w, d, k, player, kind);
+  return caught(w, d, k, player, kind, out);
+}
+
+/** The chance of a pass that was followed to its catch. */
+function caught(w: Work, d: Defended, k: number, player: number, kind: PassKind, out: Chance): Chance {
+  const { to, shot, near } = w;
+  const { man } = d.rails.level;
+  const { t } = shot;
   out.pass = kind;
   out.atCatch = contest(d, shot, near).feet;
   best(w, d, k, player, t, man.catchToShot, out);
-  const toRim = rimFrom(to, rimY);
-  out.margin = lane.margin;
-  out.laneMan = lane.who;
-  out.risk = lane.risk;
+  const toRim = rimFrom(to, d.rails.court.rimY);
+  out.margin = w.lane.margin;
+  out.laneMan = w.lane.who;
+  out.risk = w.lane.risk;
   out.value = out.make * out.points * (1 - out.risk);
   out.open = out.margin >= OPEN.margin && out.atShot >= (toRim < CLOSE ? OPEN.rim : OPEN.shot);
   out.catchable = out.margin >= OPEN.margin && out.atCatch >= OPEN.catch;

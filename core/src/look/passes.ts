@@ -1,12 +1,12 @@
 import { PLAYERS, type PlayerId } from '../alignment/library.ts';
 import type { Defended } from '../defence/defended.ts';
 import type { Plan } from '../defence/plan.ts';
-import { railsOf } from '../defence/rails.ts';
+import { railsUntil } from '../defence/rails.ts';
 import { simulate } from '../defence/simulate.ts';
 import { heldAt } from '../motion/held.ts';
 import type { TimedAction } from '../motion/timeline.ts';
 import { PASS_KINDS } from '../play/vocabulary.ts';
-import { kindPossible, passChance } from './openness.ts';
+import { catchable, kindPossible, passChance } from './openness.ts';
 import type { PassKind } from '../motion/level.ts';
 import { SAFE_LANE } from '../space/lane.ts';
 
@@ -116,14 +116,14 @@ const stepAt = (d: Defended, t: number): number =>
 /** The line with a pass held, as far as its windows are looked for. */
 function hold(d: Defended, plan: Plan, pass: TimedAction): Defended {
   const { timeline, court, level } = d.rails;
-  const rails = railsOf(heldAt(timeline, pass.action.id, AROUND), court, level);
-  const steps = Math.ceil((pass.start + AROUND + LOOKS_ON) / rails.dt);
-  return simulate(rails, plan, Math.min(rails.steps, steps));
+  const until = pass.start + AROUND + LOOKS_ON;
+  const rails = railsUntil(heldAt(timeline, pass.action.id, AROUND), court, level, until);
+  return simulate(rails, plan, rails.steps);
 }
 
 /** The spans in which a kind of pass to a player is free, found at ten a second and sharpened at their ends. */
 function windowsOf(held: Defended, receiver: number, kind: PassKind, at: number): Span[] {
-  const free = (k: number): boolean => passChance(held, k, receiver, kind).catchable;
+  const free = (k: number): boolean => catchable(held, k, receiver, kind);
   const from = stepAt(held, at - AROUND);
   const to = stepAt(held, at + AROUND);
   const out: Span[] = [];

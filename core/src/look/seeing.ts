@@ -243,7 +243,8 @@ function instantsOf(d: Defended, f: Floor): Instant[] {
       t: k * dt,
       holder: PLAYERS[f.holder],
       options: optionsOf(f),
-      soft: softSpots(f, mapSoftness(f, map)),
+      // Soft spots are a zone's: of five men who follow five there are none to be named.
+      soft: d.type === 'zone' ? softSpots(f, mapSoftness(f, map)) : [],
     });
   }
   return out;

@@ -145,7 +145,15 @@ export function ballAt(timeline: Timeline, t: number): BallAt {
  * nothing. What lasts longer than any possession is planned is sampled that far.
  */
 export function track(timeline: Timeline): Track {
-  const steps = Math.ceil(Math.min(timeline.end, LONGEST_LINE) / DT) + 1;
+  return sampled(timeline, LONGEST_LINE, true);
+}
+
+/** Where everybody is and who has the ball, up to a time (s), for those who ask no more: nobody faces anything, and the ball is where its man is. */
+export const placesOf = (timeline: Timeline, until: number): Track =>
+  sampled(timeline, Math.min(until, LONGEST_LINE), false);
+
+function sampled(timeline: Timeline, until: number, facings: boolean): Track {
+  const steps = Math.ceil(Math.min(timeline.end, until) / DT) + 1;
   const n = steps * 5;
   const out = {
     dt: DT,
@@ -174,16 +182,18 @@ export function track(timeline: Timeline): Track {
       placeAt(timeline, p, t, at);
       out.x[k * 5 + i] = at.x;
       out.y[k * 5 + i] = at.y;
+      if (ball.holder === p) out.holder[k] = i;
+      if (!facings) continue;
       const facing = facingAt(timeline, p, t, ball.holder === p ? rim : ball);
       out.facing[k * 5 + i] = facing;
       if (ball.holder === p) {
         const a = ((facing - 35) * Math.PI) / 180;
         out.ballX[k] = at.x + HAND * Math.cos(a);
         out.ballY[k] = at.y + HAND * Math.sin(a);
-        out.holder[k] = i;
       }
     }
   }
+  if (!facings) return { ...out, events: [] };
   const events = timeline.actions
     .flatMap((a) =>
       Object.entries(a.events).map(([event, t]) => ({ t, action: a.action.id, event: event as EventName })),

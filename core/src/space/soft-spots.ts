@@ -58,6 +58,14 @@ function leadAt(f: Floor, x: number, y: number): number {
   return first.t - pass.t;
 }
 
+/** Where a man is even before the fastest ball it is not soft, whatever the lanes are: told without them. */
+function leadOrNot(f: Floor, x: number, y: number): number {
+  arrival(f, x, y, -1, first);
+  pass.length = Math.sqrt((x - f.bx) ** 2 + (y - f.by) ** 2);
+  const fastest = first.t - pass.length / f.level.pass.speed.chest;
+  return fastest <= 0 ? fastest : leadAt(f, x, y);
+}
+
 /** Fills a map for an instant. */
 export function mapSoftness(f: Floor, out: SoftMap): SoftMap {
   for (let r = 0; r < GRID.rows; r++)
@@ -65,7 +73,7 @@ export function mapSoftness(f: Floor, out: SoftMap): SoftMap {
       const x = GRID.left + c;
       const y = GRID.bottom + r;
       const i = r * GRID.columns + c;
-      const lead = leadAt(f, x, y);
+      const lead = leadOrNot(f, x, y);
       out.lead[i] = lead;
       out.late[i] = lead - f.level.zone.late[shotPlace(f.court, x, y)];
       out.score[i] =
