@@ -97,7 +97,7 @@ test('a play goes out as a file and comes back; a broken file gets a sentence', 
   await expect(page.getByRole('alert')).toContainText('This is not a Corkscrew play');
   await open('tide.json', await readFile(file));
   await expect(page.getByRole('heading', { name: 'Tide' })).toBeVisible();
-  await expect(page.getByTestId('rung-5')).toBeVisible();
+  await expect(page.getByTestId('rung-3')).toBeVisible();
 });
 
 test('a new play from a copy of another', async ({ page, app }) => {

@@ -121,7 +121,7 @@ test('what the team teaches is measured by, on every play', async ({ page, app }
   for (const k of ['1', 'f']) await page.locator('#court').press(k);
   await expect(saved(page)).toBeVisible();
   await page.getByRole('tab', { name: /Walk-through/ }).click();
-  const few = page.getByRole('button', { name: /near the boards when the shot comes off; you send 5/ });
+  const few = page.locator('.say', { hasText: 'near the boards when the shot comes off; you send 5' });
   await expect(page.getByText(/checks found nothing/)).toBeVisible();
   await page.getByRole('link', { name: 'What we teach' }).click();
   await page.getByLabel('Sent to the boards').fill('5');

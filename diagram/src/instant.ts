@@ -96,5 +96,7 @@ function menItems(court: Court, timeline: Timeline, t: number, scale: Scale): Sc
     facing: facingAt(timeline, p, t, ball.holder === p ? rim : ball.point),
   }));
   const men = bodyItems(bodies, ball.holder, scale, true);
-  return ball.holder === null ? [...men, ...ballItems(toScene(scale, ball.point), scale, Math.max(0, ball.height - HELD))] : men;
+  return ball.holder === null
+    ? [...men, ...ballItems(toScene(scale, ball.point), scale, Math.max(0, ball.height - HELD))]
+    : men;
 }

@@ -6,11 +6,12 @@ import { savePlay } from '../../server/src/plays/store.ts';
 import { OWNER, startServer } from '../../server/src/serve.ts';
 import { inBrowser } from './bench/app.ts';
 import { editToFindings, editToScene } from './bench/core.ts';
-import { defence, factTable } from './bench/defence.ts';
+import { defence } from './bench/defence.ts';
 import { faults } from './bench/faults.ts';
 import { checkMany, firstRoute } from './bench/files.ts';
 import { demo, type Row } from './bench/row.ts';
 import { listThroughput } from './bench/server.ts';
+import { truthPage } from './bench/truth.ts';
 import { buildWeb } from './build.ts';
 import { createDatabase, freePort, throwAwayCluster, type Cluster } from './cluster.ts';
 import { DEMO_TEAM } from './demo.ts';
@@ -19,10 +20,10 @@ import { dataHome, DEMO_PLAYS, ROOT, WEB_DIST } from './paths.ts';
 /** Shaken boards a fact and level. */
 const SEEDS = 40;
 const FILE = join(ROOT, 'docs', 'benchmarks.md');
+const TRUTH = join(ROOT, 'docs', 'truth.md');
 const HEADINGS = {
   speed: '## How fast',
   faults: '## Faults',
-  facts: '## How firmly the facts of the trade hold',
 };
 type Part = keyof typeof HEADINGS;
 
@@ -70,9 +71,6 @@ async function wrong(cluster: Cluster, seed: number): Promise<string> {
   return `Done on purpose, with seed ${seed}, by the scripts in \`scripts/src/faults\`; smaller helpings of each are in the tests.\n\n${asTable(rows)}`;
 }
 
-const facts = (): string =>
-  `Share of ${SEEDS} shaken boards on which each fact holds: places, paths, speeds and reactions a little off, half of them mirrored. A star: not even as drawn. What does not hold at a level is explained in docs/defence.md.\n\n${factTable(SEEDS)}`;
-
 /** What the page says under a heading now. */
 function present(part: Part): string {
   const text = existsSync(FILE) ? readFileSync(FILE, 'utf8') : '';
@@ -81,20 +79,22 @@ function present(part: Part): string {
 }
 
 /**
- * `npm run bench`: measures, prints and writes docs/benchmarks.md. With `speed`, `faults` or `facts` only that
- * part of the page is made anew; `--seed=N` draws other faults.
+ * `npm run bench`: measures, prints and writes docs/benchmarks.md and docs/truth.md. With `speed`, `faults` or `facts`
+ * only that part is made anew; `--seed=N` draws other faults.
  */
 export async function run(args: string[]): Promise<void> {
   const seed = Number(/--seed=(\d+)/.exec(args.join(' '))?.[1] ?? 20);
   const named = (Object.keys(HEADINGS) as Part[]).filter((p) => args.includes(p));
-  const wanted = new Set(named.length > 0 ? named : (Object.keys(HEADINGS) as Part[]));
+  const all = named.length === 0 && !args.includes('facts');
+  if (all || args.includes('facts')) writeFileSync(TRUTH, truthPage(SEEDS));
+  if (!all && named.length === 0) return;
+  const wanted = new Set(all ? (Object.keys(HEADINGS) as Part[]) : named);
   const build = await buildWeb();
   const cluster = await throwAwayCluster();
   const made: Partial<Record<Part, string>> = {};
   try {
     if (wanted.has('speed')) made.speed = await speed(cluster, build);
     if (wanted.has('faults')) made.faults = await wrong(cluster, seed);
-    if (wanted.has('facts')) made.facts = facts();
   } finally {
     cluster.stop();
   }

@@ -5,6 +5,8 @@ import { fileURLToPath } from 'node:url';
 export const ROOT = dirname(dirname(dirname(fileURLToPath(import.meta.url))));
 export const WEB = join(ROOT, 'web');
 export const WEB_DIST = join(WEB, 'dist');
+/** Plays kept as they once stood, for what is measured on them. */
+export const FIXTURES = join(ROOT, 'scripts', 'fixtures', 'plays');
 export const DEMO_PLAYS = join(ROOT, 'demo', 'plays');
 
 export const isRoot = (): boolean => process.getuid?.() === 0;

@@ -19,7 +19,7 @@ export const HELPS = ['none', 'weakCorner', 'top', 'strongCorner', 'rotation'] a
 export type OnBall = (typeof ON_BALL_COVERAGES)[number];
 export type OffBall = (typeof OFF_BALL_COVERAGES)[number];
 export type Help = (typeof HELPS)[number];
-export type Post = (typeof POSTS)[number];
+type Post = (typeof POSTS)[number];
 
 export interface ManPlan {
   readonly type: 'man';

@@ -173,7 +173,7 @@ function meet(release: number, flight: (t: number) => number): number {
 }
 
 /** Where the receiver of a pass is at a time, as far as the pass may know. */
-export function receiverAt(g: Graph, n: Node & { action: { to: PlayerId } }): (t: number) => Point {
+function receiverAt(g: Graph, n: Node & { action: { to: PlayerId } }): (t: number) => Point {
   const receiver = moverTo(g, n, n.action.to);
   const tie = receiver?.needs.find((e) => e.from === n);
   // A cut that is timed back from the catch is met where it means to catch, unless something else holds it up.
