@@ -7,7 +7,9 @@ import { walkLine } from '../play/state.ts';
 import { mainLine } from '../play/tree.ts';
 import { captionOf } from './caption.ts';
 import { readWords } from './read.ts';
+import { flip } from '../play/operations.ts';
 import { placesPassed } from './passed.ts';
+import { SAID_PLAYS } from './said-plays.test-data.ts';
 
 const court = courtFor({ court: 'nfhs' });
 const at = (spot: SpotKey) => ({ ...spotPoint(court, spot), spot });
@@ -78,7 +80,7 @@ describe('captions say what a coach would see (common practice)', () => {
         { by: '5', does: 'seal', path: [at('blockR')] },
         { by: '1', does: 'shot' },
       ])[0],
-    ).toBe('1 fakes the hand off to 4; 1 holds; 5 seals at the right block; 1 shoots from the top');
+    ).toBe('1 fakes the handoff to 4; 1 holds; 5 seals at the right block; 1 shoots from the top');
   });
   it('the coach’s own kind wins over what the floor tells', () => {
     expect(captions('horns', [{ by: '2', does: 'cut', path: [at('wingL')], kind: 'loop' }])[0]).toBe(
@@ -112,5 +114,26 @@ describe('places passed on a way', () => {
     expect(passed('wingL').map((p) => p.at)).toEqual([0.5]);
     const still = playOf([[{ by: '1', does: 'hold' }]]);
     expect(placesPassed(court, walkLine(still, mainLine(still))[0]!.steps[0]!)).toEqual([]);
+  });
+});
+
+describe('the smallest plays, as a coach says them (common practice)', () => {
+  it('has sixty and more', () => expect(SAID_PLAYS.length).toBeGreaterThanOrEqual(60));
+  it.each(SAID_PLAYS)('$says', ({ set, frames, says }) => {
+    expect(captions(set, ...frames.map((f) => [...f])).at(-1)).toBe(says);
+  });
+  it('say the same of the mirror image, the sides exchanged', () => {
+    const sides = (s: string) => s.replace(/\b(left|right)\b/g, (w) => (w === 'left' ? 'right' : 'left'));
+    for (const { set, frames, says } of SAID_PLAYS) {
+      const play = flip(
+        playOf(
+          frames.map((f) => [...f]),
+          [],
+          set,
+        ),
+      );
+      const walks = walkLine(play, mainLine(play));
+      expect(captionOf(court, walks.at(-1)!, walks.slice(0, -1))).toBe(sides(says));
+    }
   });
 });

@@ -50,7 +50,7 @@ export function actionWords(
     }
     case 'cut': {
       const kind = cutKind(court, walk, { ...step, action: a }, earlier);
-      const used = screenUsed(walk, step);
+      const used = screenUsed(walk, step, earlier.at(-1));
       if (used && (!kind || kind === 'straight'))
         return `${a.by} ${toPlace(`${words['cut.straight'].third} ${used.action.by}`, 'to', end)}`;
       const phrase = toPlace(

@@ -114,7 +114,7 @@ const ACTIONS = {
   dribble: term('dribble'),
   pass: term('pass', { plural: 'passes' }),
   screen: term('screen'),
-  handoff: term('hand off', { plural: 'hand offs' }),
+  handoff: term('handoff', { base: 'hand off' }),
   shot: term('shot', { base: 'shoot' }),
   fake: term('fake'),
   hold: term('hold'),

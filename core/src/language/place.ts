@@ -7,25 +7,32 @@ const AT = 2.7;
 const NEAR = 6;
 
 /** Where something is, as far as there is a name for it. */
-export type SaidPlace = { readonly is: 'at' | 'near'; readonly spot: string } | { readonly is: 'between' };
+export type SaidPlace =
+  | { readonly is: 'at' | 'near'; readonly spot: string }
+  | { readonly is: 'between'; readonly side: 'on the left' | 'on the right' | 'in the middle' };
+/** Nearer to the middle line than this a place is on neither side (feet). */
+const MIDDLE = 4;
 
 export function placeSaid(court: Court, place: Place): SaidPlace {
   if (place.spot && isSpotKey(place.spot)) return { is: 'at', spot: spotByKey(place.spot)!.words };
   const { spot, distance } = nearestSpot(court, place);
-  if (distance > NEAR) return { is: 'between' };
+  if (distance > NEAR)
+    return {
+      is: 'between',
+      side: Math.abs(place.x) <= MIDDLE ? 'in the middle' : place.x < 0 ? 'on the left' : 'on the right',
+    };
   return { is: distance <= AT ? 'at' : 'near', spot: spot.words };
 }
 
-/** "the left wing", "near the left wing", "the floor between". */
+/** "the left wing", "near the left wing", "the floor on the left". */
 export function placeWords(court: Court, place: Place): string {
   const p = placeSaid(court, place);
-  if (p.is === 'between') return 'the floor between';
+  if (p.is === 'between') return `the floor ${p.side}`;
   return p.is === 'at' ? `the ${p.spot}` : `near the ${p.spot}`;
 }
 
-/** Where something happens: "at the left wing", "near the left wing", "in between". */
-export const atPlace = (p: SaidPlace): string =>
-  p.is === 'between' ? 'in between' : `${p.is} the ${p.spot}`;
+/** Where something happens: "at the left wing", "near the left wing", "on the left". */
+export const atPlace = (p: SaidPlace): string => (p.is === 'between' ? p.side : `${p.is} the ${p.spot}`);
 
 /** How a verb is joined to where it leads: by a word, by nothing, or always to the rim. */
 export type Lead = 'to' | 'at' | '' | 'rim';
@@ -34,6 +41,6 @@ export type Lead = 'to' | 'at' | '' | 'rim';
 export function toPlace(verb: string, lead: Lead, p: SaidPlace): string {
   if (lead === 'rim') return `${verb} to the rim`;
   if (p.is === 'near') return `${verb} near the ${p.spot}`;
-  const where = p.is === 'at' ? `the ${p.spot}` : 'open floor';
+  const where = p.is === 'between' ? `open floor ${p.side}` : `the ${p.spot}`;
   return lead ? `${verb} ${lead} ${where}` : `${verb} ${where}`;
 }

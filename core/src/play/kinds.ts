@@ -49,19 +49,30 @@ export function catchPlace(walk: FrameWalk, step: Step, to: PlayerId): Place {
   return (ran ? run.after : step.before).places[to];
 }
 
-/** The screen of this frame that a mover uses, if his path comes by one that was set for him before. */
-export function screenUsed(walk: FrameWalk, step: Step): ScreenStep | undefined {
+/**
+ * The screen that a mover uses, if his path comes by one that was set for him: before him in this frame, or in the frame
+ * before by a man who still stands there.
+ */
+export function screenUsed(walk: FrameWalk, step: Step, previous?: FrameWalk): ScreenStep | undefined {
   const path = pathOf(step.action);
+  const { by } = step.action;
   if (path.length === 0) return undefined;
-  const curve = through(step.before.places[step.action.by], path);
-  return soFar(walk, step)
-    .filter(isScreen)
-    .find(
-      (s) =>
-        s.action.for === step.action.by &&
-        nearestOnCurve(curve, s.after.places[s.action.by]).distance <= USES_WITHIN,
+  const curve = through(step.before.places[by], path);
+  const stands = (s: ScreenStep): boolean =>
+    distance(s.after.places[s.action.by], step.before.places[s.action.by]) < 0.5 &&
+    !previous!.steps.some(
+      (x) => x.action.by === by && pathOf(x.action).length > 0 && !isBefore(previous!, x, s),
     );
+  return [
+    ...soFar(walk, step).filter(isScreen),
+    ...(previous?.steps ?? []).filter(isScreen).filter(stands),
+  ].find(
+    (s) => s.action.for === by && nearestOnCurve(curve, s.after.places[s.action.by]).distance <= USES_WITHIN,
+  );
 }
+
+const isBefore = (walk: FrameWalk, a: Step, b: Step): boolean =>
+  walk.steps.indexOf(a) < walk.steps.indexOf(b);
 
 /** What kind of cut it is, where the floor tells: the coach's own word wins. */
 export function cutKind(
@@ -76,20 +87,25 @@ export function cutKind(
   const to = step.after.places[action.by];
   const ball = ballPoint(before, court);
   const toRim = distanceToRim(court, to) <= 7;
-  const used = screenUsed(walk, step);
   const previous = earlier.at(-1);
+  const used = screenUsed(walk, step, previous);
   const now = soFar(walk, step);
   const last = [...(previous?.steps ?? []), ...now].findLast((s) => s.action.by === action.by)?.action;
 
-  if (last?.does === 'screen') {
-    if (last.slip) return 'slip';
-    if (toRim) return 'roll';
+  const screened = last?.does === 'screen' ? last : undefined;
+  if (screened) {
+    if (screened.slip) return 'slip';
+    // A roll is off the ball's own screen; whoever screened away from it just goes to the rim.
+    const onBall = wasOnBall([...(previous?.steps ?? []), ...now], screened);
+    if (toRim) return onBall ? 'roll' : 'basket';
     if (behindArc(court, to)) return 'pop';
-    return inLane(court, to) ? 'shortRoll' : undefined;
+    return onBall && inLane(court, to) ? 'shortRoll' : undefined;
   }
+  if (last?.does === 'handoff' && toRim) return 'roll';
   if (used) {
-    if (toRim) return 'curl';
-    return distance(to, ball) > distance(from, ball) + 4 ? 'fade' : 'straight';
+    if (toRim) return isBack(court, previous ?? walk, walk, used) ? 'back' : 'curl';
+    const away = distance(to, ball) > distance(from, ball) + 4 && behindArc(court, to);
+    return away ? 'fade' : 'straight';
   }
   const justPassed = last?.does === 'pass';
   if (toRim) {
@@ -106,14 +122,42 @@ export function cutKind(
   const low = (p: Point) => p.y < 13 && Math.abs(p.x) < court.laneWidth / 2 + 4;
   if (low(from) && behindArc(court, to) && Math.abs(to.x) < 14) return 'zip';
   if (low(from) && to.y >= 13 && to.y <= 22 && Math.abs(to.x) <= court.laneWidth / 2 + 1.5) return 'flash';
-  if (low(to) && !inLane(court, to) && from.y > to.y) return 'postUp';
+  // Whoever comes from outside cuts there; a man who is inside posts up.
+  if (onPost(court, to) && !behindArc(court, from) && distance(from, to) > 3) return 'postUp';
   const vacated = PLAYERS.find(
     (p) => p !== action.by && distance(walk.before.places[p], to) <= 3 && distance(before.places[p], to) > 6,
   );
+  if (vacated && moved(now, vacated) !== 'cut') return 'replace';
   if (vacated) return distance(before.places[vacated], from) <= 3 ? 'exchange' : 'replace';
   if (!sameSide && corner(to)) return 'clear';
   return undefined;
 }
+
+/** A cutter goes behind his man off a back screen; off any other he curls. */
+const isBack = (court: Court, previous: FrameWalk, walk: FrameWalk, used: ScreenStep): boolean =>
+  screenKind(court, walk.steps.includes(used) ? walk : previous, used) === 'back';
+
+/** Whether a screen was set for the man who had the ball then. */
+const wasOnBall = (steps: readonly Step[], screen: ActionOf<'screen'>): boolean => {
+  const step = steps.findLast((s) => s.action === screen);
+  if (!step) return false;
+  const i = steps.indexOf(step);
+  return (
+    holderOf(step.before) === screen.for ||
+    steps.slice(i).some((s) => s.action.does === 'dribble' && s.action.by === screen.for)
+  );
+};
+
+/** A man posts up at a block or up the lane from it, a step outside (feet). */
+const POST = { out: 3.5, in: 1, low: 5.5, high: 13.5 } as const;
+const onPost = (court: Court, p: Point): boolean => {
+  const edge = Math.abs(p.x) - court.laneWidth / 2;
+  return edge >= -POST.in && edge <= POST.out && p.y >= POST.low && p.y <= POST.high;
+};
+
+/** What a man did last of these steps with his feet. */
+const moved = (steps: readonly Step[], player: PlayerId): Verb | undefined =>
+  steps.findLast((s) => s.action.by === player && pathOf(s.action).length > 0)?.action.does;
 
 /** What kind of screen it is, by where both stand and where the ball is (common practice): the coach's own word wins. */
 export function screenKind(
@@ -131,7 +175,13 @@ export function screenKind(
   const low = (p: Point) => p.y < 10 && Math.abs(p.x) < 12;
   if (low(user) && low(spot) && Math.abs(spot.x - from.x) > 8) return 'cross';
   // He comes down, above a man who comes up.
-  if (from.y > user.y && spot.y > user.y + 1) return Math.abs(user.x) > 15 ? 'widePin' : 'pinDown';
+  if (from.y > user.y && spot.y > user.y + 1)
+    return Math.abs(user.x) > 15 && Math.abs(spot.x) > court.laneWidth / 2 + 5 ? 'widePin' : 'pinDown';
+  if (inLane(court, spot) && !behindArc(court, user)) {
+    // In the lane, for one inside: from below him it is a back screen, from beside him a cross screen.
+    const below = distanceToRim(court, user) - distanceToRim(court, spot) > 2;
+    return below ? 'back' : 'cross';
+  }
   const outside = behindArc(court, user);
   const deeper = distanceToRim(court, user) - distanceToRim(court, spot);
   if (outside && deeper > 2) return 'back';

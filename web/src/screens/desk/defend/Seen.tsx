@@ -164,19 +164,31 @@ export function Seen({ against, court, units }: { against: AgainstView; court: C
   );
 }
 
+/** Kinds of pass as they are said where one is told by which a man can be found. */
+const PASS_WORDS: Readonly<Record<PassSeen['kind'], string>> = {
+  chest: 'a pass',
+  bounce: 'a bounce pass',
+  lob: 'a lob',
+  skip: 'an overhead pass',
+  pocket: 'a pocket pass',
+};
+const capital = (s: string): string => s[0]!.toUpperCase() + s.slice(1);
+
 const bad = (p: PassSeen): boolean => p.margin < 0 || p.costs;
 
 function passWords(p: PassSeen): string {
   const lane =
     p.margin < 0 ? `x${p.laneMan + 1} in the lane` : `lane clear by ${Math.min(9.9, p.margin).toFixed(1)} s`;
   const window = p.window && `free ${p.window.from.toFixed(1)} to ${p.window.to.toFixed(1)}`;
+  // The same as the walk-through says: when it costs nothing that he is not free, that is no fault of the pass.
   const when =
     p.verdict === 'in'
-      ? `in time (${window})`
-      : p.verdict === 'never'
-        ? 'the man is never free of his own'
-        : `${p.by.toFixed(1)} s ${p.verdict} (${window})`;
-  return `${p.passer} to ${p.receiver} at ${p.at.toFixed(1)}: ${lane}, ${when}.`;
+      ? `, in time (${window})`
+      : !p.costs
+        ? ', his man near him'
+        : `, ${p.by.toFixed(1)} s ${p.verdict} (${window})`;
+  const better = p.better ? ` ${capital(PASS_WORDS[p.better])} is there.` : '';
+  return `${p.passer} to ${p.receiver} at ${p.at.toFixed(1)}: ${lane}${when}.${better}`;
 }
 
 /** Distances at a shot above this say nothing more (ft). */
@@ -204,7 +216,7 @@ function Row({ o, where, units }: { o: Openness; where: string; units: Units }) 
         {has
           ? 'has the ball'
           : o.open
-            ? `open by ${o.pass === 'chest' ? 'a pass' : `a ${o.pass}`}`
+            ? `open by ${o.pass ? PASS_WORDS[o.pass] : 'a pass'}`
             : gone
               ? ''
               : o.margin < 0

@@ -259,7 +259,7 @@ function Particulars({ step }: { step: Step }) {
         <Choice
           label="Of"
           value={action.of}
-          options={FAKES.map((of) => [of, of === 'handoff' ? 'hand off' : of] as const)}
+          options={FAKES.map((of) => [of, of] as const)}
           onChange={(of) => set({ of })}
         />
       )}

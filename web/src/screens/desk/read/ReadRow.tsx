@@ -68,7 +68,7 @@ const Box = styled(Row)`
 const PLACES: Readonly<Record<ReadPoint['is'], string>> = {
   ballScreen: 'At the ball screen, they',
   offScreen: 'At the screen, they',
-  handoff: 'At the hand off, they',
+  handoff: 'At the handoff, they',
   entry: 'On the entry, they',
   drive: 'On the drive, help comes from',
   pass: 'On the pass, they',

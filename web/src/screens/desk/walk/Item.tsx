@@ -161,8 +161,10 @@ export function Item({ finding: f }: { finding: Finding }) {
           <Button type="submit" isDisabled={!reason.trim()}>
             Silence
           </Button>
-          <p className="why">{read ? `Not told on this ending: ${read}` : 'Not told on this line'}</p>
         </form>
+      )}
+      {open && asking && (
+        <p className="why">It is not told on {read ? `the ending “${read}”` : 'the main line'} any more.</p>
       )}
     </Row>
   );
