@@ -1,4 +1,5 @@
 import {
+  DEFENDERS,
   nearestSpot,
   opennessAt,
   PLAYERS,
@@ -9,11 +10,22 @@ import {
   tell,
 } from '@corkscrew/core';
 
+/** Their men by what they are called, where the core has their index; nobody is left out. */
+type Named<T> = Omit<T, 'nearest' | 'by' | 'laneMan'> & {
+  readonly nearest?: string;
+  readonly by?: string | number;
+  readonly laneMan?: string;
+};
+const called = (index: number): string | undefined => DEFENDERS[index];
+
 /** One instant at which the ball decides, and how open each man is then. */
 interface InstantSeen {
   readonly t: number;
   readonly holder: string;
-  readonly players: readonly (Omit<Openness, 'player'> & { readonly player: string; readonly at: string })[];
+  readonly players: readonly (Named<Omit<Openness, 'player'>> & {
+    readonly player: string;
+    readonly at: string;
+  })[];
   readonly soft: readonly { readonly spot: string; readonly late: number }[];
 }
 /** What a line shows against a defence, for text and JSON alike. */
@@ -21,7 +33,7 @@ export interface SeenReport {
   readonly defence: string;
   readonly notes: readonly string[];
   readonly instants: readonly InstantSeen[];
-  readonly passes: readonly PassSeen[];
+  readonly passes: readonly Named<PassSeen>[];
   readonly windows: readonly {
     readonly player: string;
     readonly from: number;
@@ -38,6 +50,12 @@ export interface SeenReport {
   }[];
 }
 
+function named(men: Readonly<Record<string, number>>): Record<string, string> {
+  return Object.fromEntries(
+    Object.entries(men).flatMap(([key, index]) => (called(index) ? [[key, called(index)!]] : [])),
+  );
+}
+
 export function seenReport(against: Against, court: Court): SeenReport {
   const { defence, notes, defended, seeing } = against;
   const { rails } = defended;
@@ -50,14 +68,14 @@ export function seenReport(against: Against, court: Court): SeenReport {
         t: i.t,
         holder: i.holder,
         players: PLAYERS.map((player, j) => {
-          const { player: _index, ...o } = opennessAt(defended, k, j);
+          const { player: _index, nearest, by, laneMan, ...o } = opennessAt(defended, k, j);
           const at = nearestSpot(court, { x: rails.x[k * 5 + j]!, y: rails.y[k * 5 + j]! }).spot.words;
-          return { ...o, player, at };
+          return { ...o, ...named({ nearest, by, laneMan }), player, at };
         }),
         soft: i.soft.slice(0, 4).map((s) => ({ spot: s.words, late: s.late })),
       };
     }),
-    passes: seeing.passes,
+    passes: seeing.passes.map(({ laneMan, ...p }) => ({ ...p, ...named({ laneMan }) })),
     windows: seeing.windows.map((w) => ({ player: w.player, from: w.from, to: w.to, worth: w.best.value })),
     splits: seeing.splits.map(({ from, to, split }) => ({
       defender: `x${split.defender + 1}`,
@@ -99,20 +117,20 @@ function playerText(o: InstantSeen['players'][number]): string {
     o.margin === Infinity
       ? 'has the ball'
       : o.margin < 0
-        ? `x${o.laneMan + 1} in the lane`
+        ? `${o.laneMan} in the lane`
         : `lane clear by ${o.margin.toFixed(2)} s`;
-  return `${head} x${o.by + 1} ${feet}  ${lane.padEnd(22)}  worth ${o.value.toFixed(2)}${o.open ? '  open' : ''}`;
+  return `${head} ${o.by ?? '  '} ${feet}  ${lane.padEnd(22)}  worth ${o.value.toFixed(2)}${o.open ? '  open' : ''}`;
 }
 
-function passText(p: PassSeen): string {
+function passText(p: Named<PassSeen>): string {
   const lane =
-    p.margin < 0 ? `x${p.laneMan + 1} in the lane` : `lane clear by ${Math.min(9.9, p.margin).toFixed(2)} s`;
+    p.margin < 0 ? `${p.laneMan} in the lane` : `lane clear by ${Math.min(9.9, p.margin).toFixed(2)} s`;
   const window = p.window ? ` (free ${p.window.from.toFixed(2)} to ${p.window.to.toFixed(2)} s)` : '';
   const when =
     p.verdict === 'in'
       ? 'in time'
       : p.verdict === 'never'
         ? 'never free'
-        : `${p.by.toFixed(2)} s ${p.verdict}`;
+        : `${Number(p.by).toFixed(2)} s ${p.verdict}`;
   return `${p.passer} to ${p.receiver} at ${p.at.toFixed(2)} s: ${lane}, ${when}${window}`;
 }

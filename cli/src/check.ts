@@ -10,6 +10,7 @@ import {
   lineTo,
   metricsOf,
   playAgainst,
+  readWords,
   walkLine,
   walkThrough,
   type Defence,
@@ -24,12 +25,24 @@ import { seenReport, seenText, type SeenReport } from './against.ts';
 /** One ending of a play, checked. */
 export interface CheckedLine {
   readonly ending: string;
+  /** What it answers, as a coach says it: its reads in their order; null for the main line. */
+  readonly name: string | null;
   readonly frames: number;
   readonly findings: readonly Finding[];
   readonly metrics: Metrics;
   readonly timeline: Timeline;
   readonly seen?: SeenReport;
 }
+
+/** "x5 shows", "They switch, then x4 helps": the reads of a line. */
+function nameOf(line: readonly Frame[]): string | null {
+  const reads = line.flatMap((f) => (f.read ? [readWords(f.read)] : []));
+  return reads.length > 0 ? reads.join(', then ') : null;
+}
+
+/** How a line is headed: the play, and what it answers where there are several. */
+const headOf = (play: Play, name: string | null, several: boolean): string =>
+  several ? `${play.name}, ${name ?? 'as drawn'}` : play.name;
 
 const linesOf = (play: Play): Frame[][] => leaves(play).map((leaf) => lineTo(play, leaf.id));
 
@@ -43,6 +56,7 @@ export function checkPlay(play: Play, defence: Defence | null = null): CheckedLi
     const against = defence && playAgainst(play, compiled.timeline, defence, court, level);
     return {
       ending,
+      name: nameOf(line),
       frames: line.length,
       ...(against ? { seen: seenReport(against, court) } : {}),
       findings: walkThrough(play, line, { compiled, against }),
@@ -62,20 +76,26 @@ const SAYS = { illegal: 'illegal', breaks: 'breaks the play', costs: 'costs', kn
 
 /** What a checked play says, as lines of text. */
 export function reportOf(play: Play, lines: readonly CheckedLine[], zone = false): string {
-  return lines
-    .map((l, i) => {
-      const figures = figuresOf(l.metrics);
-      const head = lines.length > 1 ? `${play.name}, ending ${i + 1}` : play.name;
-      const first =
-        figures.firstLook === null ? 'no look' : `first look at ${figures.firstLook.toFixed(1)} s`;
-      return [
-        `${head}: ${l.metrics.seconds.toFixed(1)} s, ${l.frames} frames, ${first}, ${l.metrics.passes} passes, ${l.metrics.screens} screens`,
-        ...(l.findings.length === 0 ? ['  Nothing breaks.'] : l.findings.map(findingLine)),
-        ...(l.seen ? seenText(l.seen, zone) : []),
-      ].join('\n');
-    })
-    .join('\n');
+  // What is found on every ending is of the frames they share: it is said once.
+  const shared = lines.length > 1 ? (lines[0]?.findings ?? []).filter((f) => onAll(lines, f)) : [];
+  const common =
+    shared.length > 0 ? [`${play.name}, on every ending:\n${shared.map(findingLine).join('\n')}`] : [];
+  const each = lines.map((l) => {
+    const figures = figuresOf(l.metrics);
+    const own = l.findings.filter((f) => !shared.some((x) => x.code === f.code && x.cause === f.cause));
+    const head = headOf(play, l.name, lines.length > 1);
+    const first = figures.firstLook === null ? 'no look' : `first look at ${figures.firstLook.toFixed(1)} s`;
+    return [
+      `${head}: ${l.metrics.seconds.toFixed(1)} s, ${l.frames} frames, ${first}, ${l.metrics.passes} passes, ${l.metrics.screens} screens`,
+      ...(l.findings.length === 0 ? ['  Nothing breaks.'] : own.map(findingLine)),
+      ...(l.seen ? seenText(l.seen, zone) : []),
+    ].join('\n');
+  });
+  return [...common, ...each].join('\n');
 }
+
+const onAll = (lines: readonly CheckedLine[], f: Finding): boolean =>
+  lines.every((l) => l.findings.some((x) => x.code === f.code && x.cause === f.cause));
 
 const findingLine = (f: Finding): string =>
   `  ${f.time.toFixed(1).padStart(5)} s  ${SAYS[f.severity].padEnd(15)}  ${f.sentence}${f.silenced === undefined ? '' : ` (silenced: ${f.silenced})`}`;
@@ -84,7 +104,7 @@ const findingLine = (f: Finding): string =>
 export function sheetsOf(play: Play): string {
   const court = courtFor(play);
   return linesOf(play)
-    .map((line, i, all) => {
+    .map((line, _, all) => {
       const walks = walkLine(play, line);
       const words = new Map(
         walks.flatMap((w, k) =>
@@ -92,7 +112,7 @@ export function sheetsOf(play: Play): string {
         ),
       );
       const { timeline } = compile(play, line.at(-1)!.id, court, play.level);
-      const head = all.length > 1 ? `${play.name}, ending ${i + 1}` : play.name;
+      const head = headOf(play, nameOf(line), all.length > 1);
       return `${head}\n${beatText(beatOf(timeline, (id) => words.get(id) ?? ''))}`;
     })
     .join('\n\n');

@@ -35,6 +35,30 @@ describe('check', () => {
     expect(said).toMatch(/^Horns Lantern/);
     expect(said).toMatch(/^ +\d+\.\d s {2}(costs|to know)/m);
   });
+  it('names endings by their reads, and says once what is true of all of them', () => {
+    const { said } = run('check', demo('horns-kite'), '--defence', 'man:show');
+    expect(said).toContain('Horns Kite, x5 shows:');
+    expect(said).toContain('Horns Kite, Help from the weak corner:');
+    expect(said).toContain('Horns Kite, on every ending:');
+    expect(said.match(/1 and 4 are 8 ft 6 in apart/g)).toHaveLength(1);
+  });
+  it('in JSON names their men x1 to x5, and leaves out what is no figure', () => {
+    for (const args of [
+      ['check', demo('horns-kite'), '--defence', 'own', '--json'],
+      ['soft-spots', '--zone', '2-3', '--ball', 'left-wing', '--places', demo('horns-kite'), '--json'],
+    ]) {
+      const { said } = run(...args);
+      expect(said).not.toMatch(/"(margin|jumper|atShot)": null/);
+      for (const [, man] of said.matchAll(/"(?:nearest|laneMan|defender)": ("?[^,\n]*)/g))
+        expect(man).toMatch(/^"x[1-5]"$/);
+    }
+  });
+  it('a defence it does not know lists every word it does', () => {
+    const { code, warned } = run('check', demo('horns-kite'), '--defence', 'man:zigzag');
+    expect(code).toBe(2);
+    for (const word of ['man:drop', 'man:show', 'man:under', 'zone:2-3', 'zone:box-and-one'])
+      expect(warned).toContain(word);
+  });
   it('ends with 1 when a play breaks', () => {
     const broken = changed('broken.json', (p) =>
       p.frames[0]!.actions.unshift({ id: 'zz', by: '5', does: 'shot' }),
@@ -141,8 +165,8 @@ describe('timeline', () => {
   it('is the beat sheet of every ending', () => {
     const { code, said } = run('timeline', demo('four-out-chimney'));
     expect(code).toBe(0);
-    expect(said).toContain('Chimney, ending 1');
-    expect(said).toContain('Chimney, ending 2');
+    expect(said).toContain('Chimney, x2 trails');
+    expect(said).toContain('Chimney, They switch');
     expect(said.match(/^s 0/gm)).toHaveLength(2);
     expect(said.match(/^[1-5] /gm)).toHaveLength(10);
   });

@@ -1,14 +1,7 @@
-import {
-  CourtKeySchema,
-  defenceByWord,
-  LevelSchema,
-  PRESETS,
-  type Level,
-  type Preset,
-} from '@corkscrew/core';
+import { CourtKeySchema, DEFENCE_WORDS, defenceByWord, LevelSchema, type Level } from '@corkscrew/core';
 import { parseArgs } from 'node:util';
 import { checkPlay, fails, reportOf, sheetsOf } from './check.ts';
-import { softAnswer, softText } from './soft-spots.ts';
+import { softAnswer, softJson, softText } from './soft-spots.ts';
 import { openPlayFile, type FileFault } from './read-file.ts';
 
 const USAGE = `Checks play files without the app.
@@ -55,8 +48,7 @@ export function corkscrew(args: string[], out: Out): number {
   }
   const word = values.defence;
   const named = word === undefined || word === 'own' ? null : defenceByWord(word);
-  if (named === undefined)
-    return refuse(out, `There is no defence "${word}": ${PRESETS.map(wordOf).join(', ')}.`);
+  if (named === undefined) return refuse(out, `There is no defence "${word}": ${DEFENCE_WORDS.join(', ')}.`);
   const opened = files.map((file) => ({ file, read: openPlayFile(file) }));
   const plays = opened.flatMap(({ file, read }) =>
     read.ok ? [{ file, play: level.data ? { ...read.play, level: level.data } : read.play }] : [],
@@ -75,8 +67,7 @@ export function corkscrew(args: string[], out: Out): number {
       out.say(
         JSON.stringify(
           checked.map(({ file, play, lines }) => ({ file, name: play.name, lines })),
-          // Sampled runs are long and follow from the document.
-          (key, value: unknown) => (key === 'run' ? undefined : value),
+          plain,
           2,
         ),
       );
@@ -85,7 +76,9 @@ export function corkscrew(args: string[], out: Out): number {
   return faults.length > 0 ? 2 : broken ? 1 : 0;
 }
 
-const wordOf = (p: Preset): string => `${p.defence.type}:${p.key}`;
+/** What JSON has no word for is left out: a run follows from the document, and no limit is no figure. */
+const plain = (key: string, value: unknown): unknown =>
+  key === 'run' || (typeof value === 'number' && !Number.isFinite(value)) ? undefined : value;
 
 function refuse(out: Out, sentence: string): number {
   out.warn(sentence);
@@ -108,7 +101,7 @@ function softSpotsOf(values: Values, level: Level | undefined, out: Out): number
     level: level ?? 'highSchool',
   });
   if (!result.ok) return refuse(out, result.sentence);
-  out.say(values.json ? JSON.stringify(result.answer, null, 2) : softText(result.answer));
+  out.say(values.json ? JSON.stringify(softJson(result.answer), plain, 2) : softText(result.answer));
   return 0;
 }
 

@@ -1,4 +1,5 @@
 import {
+  DEFENDERS,
   chasedBy,
   type Court,
   courtFor,
@@ -120,6 +121,23 @@ function placesIn(
   }
   return { ok: true, places };
 }
+
+/** The answer as it goes into a file: players and defenders by what they are called. */
+export const softJson = ({ spots, options, split, ...rest }: SoftAnswer): object => ({
+  ...rest,
+  spots: spots.map(({ who, ...s }) => ({ ...s, ...(DEFENDERS[who] ? { who: DEFENDERS[who] } : {}) })),
+  options: options.map(({ player, defender, laneMan, ...o }) => ({
+    ...o,
+    player: PLAYERS[player],
+    defender: DEFENDERS[defender],
+    ...(DEFENDERS[laneMan] ? { laneMan: DEFENDERS[laneMan] } : {}),
+  })),
+  split: split && {
+    ...split,
+    defender: DEFENDERS[split.defender],
+    players: split.players.map((j) => PLAYERS[j]),
+  },
+});
 
 export function softText({ zone, ball, spots, options, split }: SoftAnswer): string {
   return [

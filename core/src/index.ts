@@ -101,6 +101,7 @@ export { coveragesMet, type Met } from './defence/meet.ts';
 export { HELPS, OFF_BALL_COVERAGES, ON_BALL_COVERAGES, type Plan } from './defence/plan.ts';
 export {
   COVERAGE_WORDS,
+  DEFENCE_WORDS,
   defenceByWord,
   defenceWords,
   HELP_WORDS,

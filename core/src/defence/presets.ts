@@ -117,13 +117,24 @@ export function defenceWords(d: Defence): string {
   return `On the ball: ${onBall}. Off the ball: ${offBall}. Tags the roller: ${help}`;
 }
 
+/** Coverages on the ball that are no preset of their own. */
+const OTHERS = ['level', 'show', 'under', 'push', 'stay'] as const;
+
+/** Every word `defenceByWord` knows. */
+export const DEFENCE_WORDS: readonly string[] = [
+  ...MAN_PRESETS.map((p) => `man:${p.key}`),
+  ...OTHERS.map((key) => `man:${key}`),
+  ...ZONE_PRESETS.map((p) => `zone:${p.key}`),
+];
+
 /** "man:drop", "zone:1-3-1": a defence in a word, or undefined when there is none of that name. */
 export function defenceByWord(word: string): Defence | undefined {
   const [type, key] = word.includes(':') ? word.split(':', 2) : [undefined, word];
   const found = PRESETS.find((p) => p.key === key && (type === undefined || p.defence.type === type));
   if (found) return { ...found.defence, id: found.key };
   // A coverage that is no preset of its own: the usual defence with it.
-  if (type !== 'zone' && key && ['level', 'show', 'under', 'push', 'stay'].includes(key))
-    return { ...MAN_PRESETS[0]!.defence, name: COVERAGE_WORDS[key]!, onBall: key as 'show', id: key };
+  const onBall = OTHERS.find((o) => o === key);
+  if (type !== 'zone' && onBall)
+    return { ...MAN_PRESETS[0]!.defence, name: COVERAGE_WORDS[onBall]!, onBall, id: onBall };
   return undefined;
 }
