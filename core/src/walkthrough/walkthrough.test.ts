@@ -144,6 +144,34 @@ describe('silencing', () => {
   });
 });
 
+describe('a choice of two screens', () => {
+  it('is a choice: one that is used on another line is used', () => {
+    const both = make([
+      { by: '4', does: 'screen', for: '1', path: [{ x: -4, y: 24.5 }] },
+      { by: '5', does: 'screen', for: '1', path: [{ x: 4, y: 24.5 }] },
+    ]);
+    const way = (x: number): NewAction => ({
+      by: '1',
+      does: 'dribble',
+      path: [
+        { x, y: 27 },
+        { x: x * 2.5, y: 21 },
+      ],
+    });
+    const r = editAll(both, [
+      { do: 'addFrame', after: 'f1' },
+      { do: 'addAction', frame: 'f2', action: way(-4) },
+      { do: 'addFrame', after: 'f1', fork: true, read: { does: 'under' } },
+      { do: 'addAction', frame: 'f3', action: way(4) },
+    ]);
+    if (!r.ok) throw new Error(r.sentence);
+    const codes = (leaf: string) => walkThrough(r.play, lineTo(r.play, leaf)).map((f) => f.code);
+    expect(codes('f2')).not.toContain('screen-unused');
+    expect(codes('f3')).not.toContain('screen-unused');
+    expect(walkThrough(both, mainLine(both)).filter((f) => f.code === 'screen-unused')).toHaveLength(2);
+  });
+});
+
 describe('mends', () => {
   it('are offered when they were tried and take the complaint away; one that does not is not', () => {
     const play = make([

@@ -25,7 +25,13 @@ export function useTeam() {
     },
     onError: () => client.invalidateQueries({ queryKey: ['team'] }),
   });
-  return { team: team.data, failed: team.error, change: mutate, error };
+  // Two changes may come before anything is drawn again: each is made from what was said last, not from what is shown.
+  const change = (next: TeamChange | ((now: Team) => TeamChange)): void => {
+    const now = client.getQueryData<Team>(['team']);
+    if (typeof next !== 'function') mutate(next);
+    else if (now) mutate(next(now));
+  };
+  return { team: team.data, failed: team.error, change, error };
 }
 
 /** Whether a change of the team is on its way to the server, and whether one was made lately. */

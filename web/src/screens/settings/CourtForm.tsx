@@ -18,25 +18,27 @@ import { TextField } from '../../ui/TextField.tsx';
 
 const SMALL: Scale = { ppf: 4.2, mark: 0.7, margin: 1.5, depth: 33 };
 
+const OURS: CustomCourt = { base: 'nfhs', name: 'Our floor', changes: {} };
+
 interface Props {
   readonly court: CustomCourt | undefined;
-  readonly onChange: (court: CustomCourt) => void;
+  /** From the floor as it was last said, which may be newer than what is shown. */
+  readonly onChange: (next: (court: CustomCourt | undefined) => CustomCourt) => void;
   readonly onDrop: () => void;
 }
 
 /** A floor made from a rule set: which lines are elsewhere, in its own units, with a picture of it. */
 export function CourtForm({ court, onChange, onDrop }: Props) {
-  if (!court)
-    return (
-      <Button onPress={() => onChange({ base: 'nfhs', name: 'Our floor', changes: {} })}>Make one</Button>
-    );
+  if (!court) return <Button onPress={() => onChange((now) => now ?? OURS)}>Make one</Button>;
   const base = RULE_SETS[court.base];
   const now = courtFor({ court: 'custom', customCourt: court });
   const usual = (key: string): number | undefined =>
     key === 'restrictedRadius' ? base.restrictedRadius?.ft : base.measures[key as 'width']?.ft;
   const set = (key: string, feet: number | null) => {
-    const { [key as 'width']: _old, ...rest } = court.changes ?? {};
-    onChange({ ...court, changes: feet === null ? rest : { ...rest, [key]: feet } });
+    onChange((last = court) => {
+      const { [key as 'width']: _old, ...rest } = last.changes ?? {};
+      return { ...last, changes: feet === null ? rest : { ...rest, [key]: feet } };
+    });
   };
   return (
     <div
@@ -49,13 +51,13 @@ export function CourtForm({ court, onChange, onDrop }: Props) {
             label="Name"
             value={court.name ?? ''}
             max={LIMITS.name}
-            onDone={(name) => onChange({ ...court, name })}
+            onDone={(name) => onChange((last = court) => ({ ...last, name }))}
           />
           <Choice
             label="Made from"
             value={court.base}
             options={COURT_OPTIONS}
-            onChange={(key: RuleSetKey) => onChange({ ...court, base: key, changes: {} })}
+            onChange={(key: RuleSetKey) => onChange((last = court) => ({ ...last, base: key, changes: {} }))}
           />
         </div>
         <div className="fields">

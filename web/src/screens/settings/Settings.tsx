@@ -85,7 +85,7 @@ export default function Settings() {
 function OfTeam({ team }: { team: Team }) {
   const { change, error } = useTeam();
   const { defaults } = team;
-  const start = (more: Partial<Defaults>) => change({ defaults: { ...defaults, ...more } });
+  const start = (more: Partial<Defaults>) => change((now) => ({ defaults: { ...now.defaults, ...more } }));
   const level = defaults.level ?? 'highSchool';
   return (
     <>
@@ -135,7 +135,11 @@ function OfTeam({ team }: { team: Team }) {
         <p>A rule set with some of its lines elsewhere, for a league or a gym of your own.</p>
         <CourtForm
           court={defaults.customCourt}
-          onChange={(customCourt) => start({ customCourt, court: 'custom' })}
+          onChange={(next) =>
+            change((now) => ({
+              defaults: { ...now.defaults, customCourt: next(now.defaults.customCourt), court: 'custom' },
+            }))
+          }
           onDrop={() => {
             const { customCourt: _gone, ...rest } = defaults;
             change({
