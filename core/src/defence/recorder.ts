@@ -58,27 +58,30 @@ export class Recorder {
       this.guards[i] = w.man[d];
       this.attends[i] = w.attends[d];
       this.held[i] = Math.max(0, w.hitUntil[d] - w.t) * (1 - w.hitKeeps[d]);
-      for (let j: Seat = 0; j < 5; j = next(j)) this.through(w, j, d);
     }
+    for (let j: Seat = 0; j < 5; j = next(j)) this.through(w, j);
   }
 
-  private through(w: Bodies, j: Seat, d: Seat): void {
+  /** Whom player j runs through in this step, and through whom he has got. */
+  private through(w: Bodies, j: Seat): void {
     const { rails, pushed, since } = this;
-    const at = j * 5 + d;
-    const his = onRails(rails, w.k, j, this.his);
-    const dx = w.px[d] - his.x;
-    const dy = w.py[d] - his.y;
-    const d2 = dx * dx + dy * dy;
-    let into = false;
-    if (d2 < BLOCKED.near * BLOCKED.near) {
-      const { vx, vy } = his;
-      const v = Math.sqrt(vx * vx + vy * vy);
-      into = v > BLOCKED.speed && dx * vx + dy * vy > BLOCKED.cos * v * Math.sqrt(d2);
+    const { x, y, vx, vy } = onRails(rails, w.k, j, this.his);
+    const v = Math.sqrt(vx * vx + vy * vy);
+    for (let d: Seat = 0; d < 5; d = next(d)) {
+      const at = j * 5 + d;
+      let into = false;
+      if (v > BLOCKED.speed) {
+        const dx = w.px[d] - x;
+        const dy = w.py[d] - y;
+        const d2 = dx * dx + dy * dy;
+        into =
+          d2 < BLOCKED.near * BLOCKED.near && dx * vx + dy * vy > BLOCKED.cos * v * Math.sqrt(d2);
+      }
+      if (into) {
+        if (pushed[at] === 0) since[at] = w.t;
+        pushed[at] = pushed[at]! + rails.dt;
+      } else if (pushed[at]! > 0) this.close(at);
     }
-    if (into) {
-      if (pushed[at] === 0) since[at] = w.t;
-      pushed[at] = pushed[at]! + rails.dt;
-    } else if (pushed[at]! > 0) this.close(at);
   }
 
   private close(at: number): void {

@@ -95,14 +95,10 @@ export function canThrow(kind: PassKind, length: number, toRim: number, dribbled
   return kind === 'lob' ? toRim <= LOB_WITHIN : kind !== 'pocket' || dribbled;
 }
 
-/** The men moved on by the wind-up; the points of a lane: feet along it, when the ball is there, how wide and how soon a hand. */
+/** The men moved on by the wind-up. */
 const manX = new Float64Array(5);
 const manY = new Float64Array(5);
-const POINTS = 64;
-const along = new Float64Array(POINTS);
-const ballAt = new Float64Array(POINTS);
-const span = new Float64Array(POINTS);
-const rise = new Float64Array(POINTS);
+const MOST_STEPS = 63;
 
 /**
  * How a pass of a kind from (ax, ay) to a receiver at (bx, by) goes past five men; `least` is the shortest flight there is
@@ -157,42 +153,71 @@ export function laneOf(
   }
   const ux = passX / length;
   const uy = passY / length;
-  const points = lay(pass, kind, length, flight);
   const { hands: body } = pass;
+  const end = Math.max(0, length - (kind === 'lob' ? LANE.endLob : LANE.end));
+  const from = Math.min(LANE.from, end);
+  const steps = Math.min(MOST_STEPS, Math.ceil((end - from) / LANE.every));
+  const every = steps === 0 ? 0 : (end - from) / steps;
+  const pace = flight / length;
+  const [h0, h1] = endsOf(pass, kind);
+  const highest = Math.sqrt(body.jump / FALLS);
+  /** What a man can gain on the ball from one point to the next, at most. */
+  const gains = Math.max(1e-9, every * (pace + 1 / body.top));
   const react = Math.max(0, kind === 'lob' ? body.react - LANE.tells : body.react);
   let press: number = 0;
   let near = 0;
-  for (let i: Seat = 0; i < 5; i = next(i)) {
+  const nearest = nearestTo(ax, ay, ux, uy, from, end);
+  for (let n = -1; n < 5; n++) {
+    // The man nearest to the lane is looked at first: of the others most need not be followed then.
+    const i = n < 0 ? nearest : n;
+    if (n === nearest) continue;
     const px = manX[i]! - ax;
     const py = manY[i]! - ay;
-    const from = Math.sqrt(px * px + py * py);
-    if (from < RISK.near) {
+    const off = Math.sqrt(px * px + py * py);
+    if (off < RISK.near) {
       near++;
       if (px * ux + py * uy > 0 && Math.abs(px * uy - py * ux) < RISK.wide) press = RISK.one;
     }
-    const traps = trapped && from < LANE.trap;
-    if (from < LANE.round && !traps) continue;
+    const traps = trapped && off < LANE.trap;
+    if (off < LANE.round && !traps) continue;
     let later = hands.held[at + i]!;
-    if (!traps && from < LANE.sees)
-      later += LANE.aside * Math.min(1, (LANE.sees - from) / (LANE.sees - LANE.round));
+    if (!traps && off < LANE.sees)
+      later += LANE.aside * Math.min(1, (LANE.sees - off) / (LANE.sees - LANE.round));
     if (i === fronting) later += LANE.sealed;
     const vx = hands.vx[at + i]!;
     const vy = hands.vy[at + i]!;
-    for (let p = 0; p < points; p++) {
-      const wide = traps ? Math.min(LANE.trapSpan, span[p]!) : span[p]!;
-      if (wide < 0) continue;
-      const gx = along[p]! * ux - px;
-      const gy = along[p]! * uy - py;
+    for (let p = 0; p <= steps; p++) {
+      const s = from + every * p;
+      const ball = s * pace;
+      const gx = s * ux - px;
+      const gy = s * uy - py;
       const gap = Math.sqrt(gx * gx + gy * gy);
-      // No man is faster than his best: most points need not be worked out.
-      if (later - ballAt[p]! + (gap - wide) / body.top >= out.margin) continue;
+      // No man is faster than his best, and none reaches farther: most points need not be worked out.
+      const spareAtLeast = later - ball + (gap - body.out) / body.top - out.margin;
+      if (spareAtLeast >= 0) {
+        p += Math.floor(spareAtLeast / gains);
+        continue;
+      }
+      const z = heightOn(kind, h0, h1, flight, s / length);
+      const need = Math.min(body.jump, Math.max(0, z - (body.stand - 1)));
+      const q = z - need;
+      if (q >= body.stand) continue;
+      const aside =
+        q >= body.shoulder
+          ? (q - body.shoulder) / (body.stand - body.shoulder)
+          : (body.shoulder - q) / (body.shoulder + 1);
+      const span = body.out * Math.sqrt(Math.max(0, 1 - aside * aside));
+      const wide = traps ? Math.min(LANE.trapSpan, span) : span;
       const v0 = gap < 1e-9 ? 0 : (vx * gx + vy * gy) / gap;
       const spare =
         react * Math.min(1, Math.max(0, (gap - 1) / 2)) +
         later +
-        Math.max(rise[p]!, LANE.raise * Math.min(1, gap / body.out)) +
+        Math.max(
+          highest * (1 - Math.sqrt(1 - need / body.jump)),
+          LANE.raise * Math.min(1, gap / body.out),
+        ) +
         timeFor(gap - wide, v0, body.top, body.push) -
-        ballAt[p]!;
+        ball;
       if (spare < out.margin) {
         out.margin = spare;
         out.who = i;
@@ -230,27 +255,19 @@ function aim(rimY: number, ax: number, ay: number, bx: number, by: number, out: 
   return -1;
 }
 
-/** Lays the points of a lane out, at even steps; gives their number. A ball out of reach has a span below nought. */
-function lay(pass: LevelRecord['pass'], kind: PassKind, length: number, flight: number): number {
-  const { hands } = pass;
-  const end = Math.max(0, length - (kind === 'lob' ? LANE.endLob : LANE.end));
-  const from = Math.min(LANE.from, end);
-  const steps = Math.min(POINTS - 1, Math.ceil((end - from) / LANE.every));
-  const [h0, h1] = endsOf(pass, kind);
-  for (let p = 0; p <= steps; p++) {
-    const s = steps === 0 ? end : from + ((end - from) * p) / steps;
-    const u = s / length;
-    const z = heightOn(kind, h0, h1, flight, u);
-    const need = Math.min(hands.jump, Math.max(0, z - (hands.stand - 1)));
-    const q = z - need;
-    along[p] = s;
-    ballAt[p] = u * flight;
-    rise[p] = Math.sqrt(hands.jump / FALLS) * (1 - Math.sqrt(1 - need / hands.jump));
-    const off =
-      q >= hands.shoulder
-        ? (q - hands.shoulder) / (hands.stand - hands.shoulder)
-        : (hands.shoulder - q) / (hands.shoulder + 1);
-    span[p] = q >= hands.stand ? -1 : hands.out * Math.sqrt(Math.max(0, 1 - off * off));
+/** The man nearest to the stretch of a lane from one length to another. */
+function nearestTo(ax: number, ay: number, ux: number, uy: number, from: number, end: number): number {
+  let best = 0;
+  let least = Infinity;
+  for (let i = 0; i < 5; i++) {
+    const px = manX[i]! - ax;
+    const py = manY[i]! - ay;
+    const s = Math.min(end, Math.max(from, px * ux + py * uy));
+    const far = (s * ux - px) ** 2 + (s * uy - py) ** 2;
+    if (far < least) {
+      least = far;
+      best = i;
+    }
   }
-  return steps + 1;
+  return best;
 }

@@ -86,57 +86,74 @@ function guardPoint(f: Floor, j: Seat): { x: number; y: number } {
 
 /** The worst split of an instant, with every player in the charge of the man who gets to him first; null when nobody is. */
 export function worstSplit(f: Floor, options: readonly Option[] = optionsOf(f)): Split | null {
-  let worst: Split | null = null;
+  let worst: Between | null = null;
   for (let d: Seat = 0; d < 5; d = next(d)) {
     const charges = options.filter((o) => o.defender === d).map((o) => o.player);
     for (const a of charges)
       for (const b of charges) {
         if (b <= a) continue;
         const s = between(f, d, a, b);
-        if (s && (!worst || s.margin > worst.margin)) worst = s;
+        if (s.margin > (worst ? worst.margin : 0)) worst = s;
       }
   }
-  return worst;
+  return worst && hedged(f, worst);
 }
 
-function between(f: Floor, d: Seat, a: Seat, b: Seat): Split | null {
-  const homeX = f.dx[d];
-  const homeY = f.dy[d];
-  const stand = (p: { x: number; y: number }) => {
-    f.dx[d] = p.x;
-    f.dy[d] = p.y;
-  };
+interface Place {
+  readonly x: number;
+  readonly y: number;
+}
+/** A defender who stands with the one, and with the other. */
+interface Between extends Pick<Split, 'defender' | 'players' | 'late' | 'contest' | 'ball' | 'margin'> {
+  readonly guards: readonly [Place, Place];
+}
+
+/** Asks something of the floor with defender d at a place; afterwards he is where he was. */
+function standing<T>(f: Floor, d: Seat, at: Place, ask: () => T): T {
+  const [x, y] = [f.dx[d], f.dy[d]];
+  f.dx[d] = at.x;
+  f.dy[d] = at.y;
+  const answer = ask();
+  f.dx[d] = x;
+  f.dy[d] = y;
+  return answer;
+}
+
+function between(f: Floor, d: Seat, a: Seat, b: Seat): Between {
   const guardA = guardPoint(f, a);
   const guardB = guardPoint(f, b);
-  stand(guardA);
-  const lateB = lateTo(f, b);
-  const [contestB, ballB] = [first.t, pass.t];
-  stand(guardB);
-  const lateA = lateTo(f, a);
-  const [contestA, ballA] = [first.t, pass.t];
-  const margin = Math.min(lateA, lateB);
-  if (margin <= 0) {
-    stand({ x: homeX, y: homeY });
-    return null;
-  }
-  let hedge = Infinity;
-  for (let i = 0; i <= STEPS; i++) {
-    const k = i / STEPS;
-    stand({ x: guardA.x + (guardB.x - guardA.x) * k, y: guardA.y + (guardB.y - guardA.y) * k });
-    hedge = Math.min(hedge, Math.max(lateTo(f, a), lateTo(f, b)));
-  }
-  stand({ x: homeX, y: homeY });
+  const to = (j: Seat) => (): readonly [number, number, number] => [lateTo(f, j), first.t, pass.t];
+  const [lateB, contestB, ballB] = standing(f, d, guardA, to(b));
+  const [lateA, contestA, ballA] = standing(f, d, guardB, to(a));
   return {
     defender: d,
     players: [a, b],
     late: [lateA, lateB],
     contest: [contestA, contestB],
     ball: [ballA, ballB],
-    closeOut:
-      lateA < lateB
-        ? Math.sqrt((guardB.x - f.ox[a]) ** 2 + (guardB.y - f.oy[a]) ** 2)
-        : Math.sqrt((guardA.x - f.ox[b]) ** 2 + (guardA.y - f.oy[b]) ** 2),
-    margin,
+    margin: Math.min(lateA, lateB),
+    guards: [guardA, guardB],
+  };
+}
+
+/** What is left of a split when its man stands in between. */
+function hedged(f: Floor, { guards, ...split }: Between): Split {
+  const { defender: d, players, late } = split;
+  const [a, b] = players;
+  const [atA, atB] = guards;
+  let hedge = Infinity;
+  for (let i = 0; i <= STEPS; i++) {
+    const k = i / STEPS;
+    const place = { x: atA.x + (atB.x - atA.x) * k, y: atA.y + (atB.y - atA.y) * k };
+    hedge = Math.min(
+      hedge,
+      standing(f, d, place, () => Math.max(lateTo(f, a), lateTo(f, b))),
+    );
+  }
+  const [from, to] = late[0] < late[1] ? [atB, a] : [atA, b];
+  return {
+    ...split,
+    closeOut: Math.sqrt((from.x - f.ox[to]) ** 2 + (from.y - f.oy[to]) ** 2),
     hedge,
     grade: hedge > 0 ? 'torn' : 'split',
   };

@@ -93,8 +93,10 @@ export function standApart(x: Five, y: Five, ox: Five, oy: Five, players: number
 function away(m: Moving, d: Seat, x: number, y: number, share: number): void {
   const dx = m.x[d] - x;
   const dy = m.y[d] - y;
-  const far = Math.sqrt(dx * dx + dy * dy);
-  if (far >= ROOM || far < 1e-9) return;
+  const far2 = dx * dx + dy * dy;
+  if (far2 >= ROOM * ROOM) return;
+  const far = Math.sqrt(far2);
+  if (far < 1e-9) return;
   const k = (share * (ROOM - far)) / far;
   pushX[d] = pushX[d] + dx * k;
   pushY[d] = pushY[d] + dy * k;

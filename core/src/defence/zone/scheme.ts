@@ -129,8 +129,19 @@ export function alternativesOf(table: ZoneTable, schools: readonly string[]): Al
   return out;
 }
 
-/** A zone with its school on a court. Timed alternatives are in it only when `timed` is true. */
+const laid = new WeakMap<Court, Map<string, Scheme>>();
+
+/** A zone with its school on a court, laid out once. Timed alternatives are in it only when `timed` is true. */
 export function schemeOf(table: ZoneTable, schools: readonly string[], court: Court, timed = false): Scheme {
+  const here = laid.get(court) ?? new Map<string, Scheme>();
+  laid.set(court, here);
+  const key = `${table.key} ${schools.join(' ')} ${timed}`;
+  const scheme = here.get(key) ?? layOut(table, schools, court, timed);
+  here.set(key, scheme);
+  return scheme;
+}
+
+function layOut(table: ZoneTable, schools: readonly string[], court: Court, timed: boolean): Scheme {
   const on = alternativesOf(table, schools).filter((a) => timed || !a.timed);
   const mirror = on.find((a) => a.mirror)?.mirror ?? table.mirror;
   const n = ANCHORS.length;

@@ -11,7 +11,6 @@ const SHADE = {
   tau: 2,
   full: 8,
   none: 16,
-  power: 2,
   shareFrom: 0.2,
   shareTo: 0.7,
   still: 0.06,
@@ -78,8 +77,9 @@ export function settled(s: Scheme, level: LevelRecord, situation: Situation, x: 
   }
   members(situation, chased);
   const trap = trapping(situation);
+  look(s, level, situation, trap);
   for (let d: Seat = 0; d < 5; d = next(d))
-    if (situation.chases[d] === NONE) lean(s, level, situation, chased, trap, d, x, y);
+    if (situation.chases[d] === NONE) lean(s, situation, chased, trap, d, x, y);
 }
 
 /** One man for one man: on the ball when he has it, in the lane to him when not, softer when the ball is far. */
@@ -138,9 +138,34 @@ function trapping({ bx, by }: Situation): number {
   return clamp01((SHADE.trapAt - second) / SHADE.trapOver);
 }
 
+/** What all five see alike of a player: feet to the ball and to the rim, whether he has it, and how much he threatens. */
+const ballTo = five();
+const hasBall = five();
+const outside = five();
+const danger = five();
+
+function look(s: Scheme, level: LevelRecord, situation: Situation, trap: number): void {
+  const { rimY } = s.court;
+  for (let j: Seat = 0; j < 5; j = next(j)) {
+    if (j >= situation.players) break;
+    const manX = situation.x[j];
+    const manY = situation.y[j];
+    const ball = Math.sqrt((situation.bx - manX) ** 2 + (situation.by - manY) ** 2);
+    const h = clamp01(1 - (ball - 1.5) / 1.5);
+    const toRim = Math.sqrt(manX * manX + (manY - rimY) ** 2);
+    ballTo[j] = ball;
+    hasBall[j] = h;
+    // Outside, and without the ball, he only keeps the way back: nearer he would stand in the next pass.
+    outside[j] = (1 - h) * (1 - trap) * clamp01((toRim - SHADE.insideTo) / SHADE.outsideOver);
+    danger[j] =
+      threat(s.court, level, manX, manY) *
+      (1 - SHADE.farFade * Math.min(ball / 45, 1) * (1 - h)) *
+      (1 + (SHADE.ballThreat - 1) * h);
+  }
+}
+
 function lean(
   s: Scheme,
-  level: LevelRecord,
   situation: Situation,
   chased: number,
   trap: number,
@@ -151,42 +176,34 @@ function lean(
   const homeX = baseX[d];
   const homeY = baseY[d];
   const rimY = s.court.rimY;
+  const nobody = chased | situation.screening;
   let weights = SHADE.still;
   let leanX = 0;
   let leanY = 0;
   for (let j: Seat = 0; j < 5; j = next(j)) {
     if (j >= situation.players) break;
-    if (((chased | situation.screening) >> j) & 1) continue;
-    const m = share[j * 5 + d]!;
-    const part = clamp01((m - SHADE.shareFrom) / (SHADE.shareTo - SHADE.shareFrom));
+    if ((nobody >> j) & 1) continue;
     const manX = situation.x[j];
     const manY = situation.y[j];
     const fromManX = homeX - manX;
     const fromManY = homeY - manY;
     const far = Math.sqrt(fromManX * fromManX + fromManY * fromManY);
+    if (far >= SHADE.none) continue;
     const range = clamp01((SHADE.none - far) / (SHADE.none - SHADE.full));
-    if (range === 0) continue;
-    const ballwardX = situation.bx - manX;
-    const ballwardY = situation.by - manY;
-    const ball = Math.sqrt(ballwardX * ballwardX + ballwardY * ballwardY);
-    const h = clamp01(1 - (ball - 1.5) / 1.5);
+    const m = share[j * 5 + d]!;
+    const root = m * range * danger[j];
+    const w = root * root;
+    weights += w;
+    const part = clamp01((m - SHADE.shareFrom) / (SHADE.shareTo - SHADE.shareFrom));
+    if (part === 0) continue;
     // He guards him from between the rim and the ball; the man with the ball from the rim's side.
-    const between = (0.5 + SHADE.trapAim * trap) * (1 - h);
+    const between = (0.5 + SHADE.trapAim * trap) * (1 - hasBall[j]);
     const aimX = between * situation.bx - manX;
     const aimY = rimY + between * (situation.by - rimY) - manY;
-    // Outside, and without the ball, he only keeps the way back: nearer he would stand in the next pass.
-    const toRim = Math.sqrt(manX * manX + (manY - rimY) ** 2);
-    const off = (1 - h) * (1 - trap) * clamp01((toRim - SHADE.insideTo) / SHADE.outsideOver);
+    const off = outside[j];
     const guards = Math.min(SHADE.gap + SHADE.offGap * off, Math.max(SHADE.gap, far));
     const most = SHADE.most - SHADE.offMost * off;
     const aim = Math.sqrt(aimX * aimX + aimY * aimY);
-    const theta =
-      threat(s.court, level, manX, manY) *
-      (1 - SHADE.farFade * Math.min(ball / 45, 1) * (1 - h)) *
-      (1 + (SHADE.ballThreat - 1) * h);
-    const w = (m * range * theta) ** SHADE.power;
-    weights += w;
-    if (part === 0) continue;
     const g = aim < 1e-9 ? 0 : Math.min(guards, aim) / aim;
     const guardX = manX + aimX * g - homeX;
     const guardY = manY + aimY * g - homeY;

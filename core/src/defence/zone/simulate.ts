@@ -67,6 +67,11 @@ export function simulateZone(rails: Rails, plan: ZonePlan, steps: number): Defen
     const t = k * dt;
     bodies.k = k;
     bodies.t = t;
+    for (let j: Seat = 0; j < 5; j = next(j)) {
+      const { x, y } = onRails(rails, k, j, his);
+      nowX[j] = x;
+      nowY[j] = y;
+    }
     if (k > 0) {
       const s = Math.max(0, k - lag);
       see(rails, situation, s);
@@ -81,11 +86,6 @@ export function simulateZone(rails: Rails, plan: ZonePlan, steps: number): Defen
       if (plan.acts.length > 0) act(plan.acts, rails, situation, m, t);
       for (let d: Seat = 0; d < 5; d = next(d)) slow[d] = holding(held, m, bodies, d, t) ? HELD : 1;
       stepZone(m, level, situation.bx, situation.by, dt, slow);
-      for (let j: Seat = 0; j < 5; j = next(j)) {
-        const { x, y } = onRails(rails, k, j, his);
-        nowX[j] = x;
-        nowY[j] = y;
-      }
       keepApart(m, nowX, nowY);
       for (let d: Seat = 0; d < 5; d = next(d)) {
         bodies.vx[d] = (m.x[d] - bodies.px[d]) / dt;
@@ -97,7 +97,7 @@ export function simulateZone(rails: Rails, plan: ZonePlan, steps: number): Defen
     for (let d: Seat = 0; d < 5; d = next(d))
       if (plan.chases[d] !== NONE)
         bodies.hitUntil[d] = Math.max(bodies.hitUntil[d], t + CHASER_LATE / (1 - HELD));
-    cares(rails, situation, bodies, k);
+    cares(plan.chases, bodies);
     out.record(bodies);
   }
   return out.done(events);
@@ -224,20 +224,16 @@ function holding(
 }
 
 /** Whom each man has in his care: the man he chases, else the nearest in his area. */
-function cares(
-  rails: Rails,
-  situation: Situation,
-  bodies: { px: Five; py: Five; man: Five<Seat | None> },
-  k: number,
-): void {
+function cares(chases: Situation['chases'], bodies: { px: Five; py: Five; man: Five<Seat | None> }): void {
   for (let d: Seat = 0; d < 5; d = next(d)) {
-    const chased = situation.chases[d];
+    const chased = chases[d];
     bodies.man[d] = chased;
     if (chased !== NONE) continue;
+    const x = bodies.px[d];
+    const y = bodies.py[d];
     let least = CARES * CARES;
     for (let j: Seat = 0; j < 5; j = next(j)) {
-      const { x, y } = onRails(rails, k, j, his);
-      const far = (x - bodies.px[d]) ** 2 + (y - bodies.py[d]) ** 2;
+      const far = (nowX[j] - x) ** 2 + (nowY[j] - y) ** 2;
       if (far < least) {
         least = far;
         bodies.man[d] = j;
