@@ -107,7 +107,8 @@ export function zoneBoard(s: ZoneShake): ZoneBoard {
       const key = [zone, ...schools].join();
       const kept = cache.get(key);
       if (kept) return kept;
-      const made = schemeOf(zoneByKey(zone)!, schools, court);
+      const laid = schemeOf(zoneByKey(zone)!, schools, court);
+      const made = { ...laid, x: Float64Array.from(laid.x), y: Float64Array.from(laid.y) };
       if (s.seed !== undefined)
         for (let i = 0; i < made.x.length; i++) {
           made.x[i] = made.x[i]! + spread(rnd, 0.5);
