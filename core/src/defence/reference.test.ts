@@ -9,7 +9,7 @@ import { levelRecord } from '../motion/level.ts';
 import { man, railsFrom } from './board.test-data.ts';
 import { contextsOf } from './man/context.ts';
 import { STEER } from './man/figures.ts';
-import { steer } from './man/steer.ts';
+import { carryOn, steer } from './man/steer.ts';
 import { worldOf } from './man/world.ts';
 import { movingFrom, stepZone } from './zone/move.ts';
 
@@ -37,6 +37,7 @@ describe('a defender in free motion', () => {
     w.lastY[0] = 20;
     w.cap[0] = top;
     for (let k = 1; k <= 120; k++) {
+      carryOn(w, w.dt);
       steer(w, 0);
       const t = k * w.dt;
       const exact = t < top / a ? 0.5 * a * t * t : (top * top) / (2 * a) + top * (t - top / a);
@@ -91,6 +92,7 @@ describe('pursuit', () => {
       const at = target(k * w.dt);
       w.tx[0] = at.x;
       w.ty[0] = at.y;
+      carryOn(w, w.dt);
       steer(w, 0);
       for (let i = 0; i < 100; i++) {
         // The same law written on its own: lead the target, close on it, never more than he can brake from.

@@ -3,6 +3,7 @@ import type { CoverageSeen, Defended, DefenceEvent } from '../defended.ts';
 import type { ManPlan } from '../plan.ts';
 import type { Rails } from '../rails.ts';
 import { Recorder } from '../recorder.ts';
+import { thinks, THINKS_EVERY } from '../thinks.ts';
 import { act, lateness } from './acts.ts';
 import { collide } from './collide.ts';
 import { advance, contextsOf, PHASE, type Context } from './context.ts';
@@ -14,7 +15,7 @@ import { BODY } from './figures.ts';
 import { tag } from './help.ts';
 import { normal } from './normal.ts';
 import { seal } from './seal.ts';
-import { keepOffRim, steer } from './steer.ts';
+import { carryOn, keepOffRim, steer } from './steer.ts';
 import { moveOn, perceive, worldOf, type World } from './world.ts';
 import type { OffBall, OnBall } from '../plan.ts';
 
@@ -31,7 +32,10 @@ export function simulateMan(rails: Rails, plan: ManPlan, steps = rails.steps): D
   for (let k = 0; k < steps; k++) {
     moveOn(w, k);
     if (k > 0) {
-      intend(w, machines, events);
+      if (thinks(k)) {
+        intend(w, machines, events);
+        carryOn(w, THINKS_EVERY * w.dt);
+      }
       for (let d: Seat = 0; d < 5; d = next(d)) steer(w, d);
       collide(w);
     }

@@ -2,15 +2,23 @@ import { next, type Seat } from '../../geometry/five.ts';
 import { BODY, PACE, STEER } from './figures.ts';
 import type { World } from './world.ts';
 
+/** How fast everybody's target moves, from where it was so many seconds ago; one that leaps does not move. */
+export function carryOn(w: World, seconds: number): void {
+  const { tx, ty, lastX, lastY } = w;
+  for (let d: Seat = 0; d < 5; d = next(d)) {
+    const x = (tx[d] - lastX[d]) / seconds;
+    const y = (ty[d] - lastY[d]) / seconds;
+    const leaps = x * x + y * y > STEER.carryMost * STEER.carryMost;
+    w.carryX[d] = leaps ? 0 : x;
+    w.carryY[d] = leaps ? 0 : y;
+    lastX[d] = tx[d];
+    lastY[d] = ty[d];
+  }
+}
+
 /** One step of one defender: where he heads, round what stands in his way, at what speed he can. */
 export function steer(w: World, d: Seat): void {
-  const { px, py, vx, vy, tx, ty, lastX, lastY, dt, push } = w;
-  let carryX = (tx[d] - lastX[d]) / dt;
-  let carryY = (ty[d] - lastY[d]) / dt;
-  lastX[d] = tx[d];
-  lastY[d] = ty[d];
-  if (carryX * carryX + carryY * carryY > STEER.carryMost * STEER.carryMost) carryX = carryY = 0;
-
+  const { px, py, vx, vy, tx, ty, dt, push } = w;
   let cap = w.cap[d];
   const c = w.forced[d];
   if (c >= 0) {
@@ -35,8 +43,8 @@ export function steer(w: World, d: Seat): void {
   const most = Math.min(cap, Math.sqrt(2 * STEER.brake * push * rest), STEER.near * rest);
   const k = toWay < 1e-9 ? 0 : most / toWay;
   const carry = detour ? 0 : STEER.carry;
-  let wx = carry * carryX + ex * k;
-  let wy = carry * carryY + ey * k;
+  let wx = carry * w.carryX[d] + ex * k;
+  let wy = carry * w.carryY[d] + ey * k;
   let top = Math.min(cap, Math.sqrt(2 * push * (rest + STEER.slack)));
   if (w.t < w.hitUntil[d]) top *= w.hitKeeps[d];
   const size = Math.sqrt(wx * wx + wy * wy);
@@ -125,15 +133,15 @@ export const playsBall = (w: World, d: Seat, j: Seat): boolean =>
 function sidestep(w: World, d: Seat): boolean {
   const { px, py } = w;
   for (let j: Seat = 0; j < 5; j = next(j)) {
-    if (j === w.man[d] || playsBall(w, d, j)) continue;
+    if (j === w.man[d]) continue;
     const his = w.now[j];
-    const { vx, vy } = his;
-    const v = Math.sqrt(vx * vx + vy * vy);
-    if (v < BODY.slow) continue;
     const dx = px[d] - his.x;
     const dy = py[d] - his.y;
-    const off = Math.sqrt(dx * dx + dy * dy);
-    if (off > BODY.steps || dx * vx + dy * vy < BODY.ahead * v * off) continue;
+    const off2 = dx * dx + dy * dy;
+    if (off2 > BODY.steps * BODY.steps || playsBall(w, d, j)) continue;
+    const { vx, vy } = his;
+    const v = Math.sqrt(vx * vx + vy * vy);
+    if (v < BODY.slow || dx * vx + dy * vy < BODY.ahead * v * Math.sqrt(off2)) continue;
     const ax = -vy / v;
     const ay = vx / v;
     const wanted = (w.tx[d] - px[d]) * ax + (w.ty[d] - py[d]) * ay;

@@ -28,11 +28,14 @@ export interface World {
   readonly py: Five;
   readonly vx: Five;
   readonly vy: Five;
-  /** Where each wants to be now, and wanted to be a step ago. */
+  /** Where each wants to be now, and wanted to be when he decided before. */
   readonly tx: Five;
   readonly ty: Five;
   readonly lastX: Five;
   readonly lastY: Five;
+  /** How fast that moves, ft/s. */
+  readonly carryX: Five;
+  readonly carryY: Five;
   readonly cap: Five;
   /** Whom a defender guards, and who guards a player. */
   readonly man: Five<Seat>;
@@ -111,6 +114,8 @@ export function worldOf(rails: Rails, plan: ManPlan, contexts: readonly Context[
     ty: five(),
     lastX: five(),
     lastY: five(),
+    carryX: five(),
+    carryY: five(),
     cap: five(),
     man,
     of,

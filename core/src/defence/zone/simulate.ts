@@ -4,6 +4,7 @@ import type { ZonePlan } from '../plan.ts';
 import type { Act } from '../reads.ts';
 import { onRails, ownerAt, type Moving, type Rails } from '../rails.ts';
 import { Recorder } from '../recorder.ts';
+import { thinks } from '../thinks.ts';
 import { PLAYERS } from '../../alignment/library.ts';
 import { CHASER_LATE } from '../../space/floor.ts';
 import { SPACE } from '../../space/times.ts';
@@ -72,7 +73,7 @@ export function simulateZone(rails: Rails, plan: ZonePlan, steps: number): Defen
       nowX[j] = x;
       nowY[j] = y;
     }
-    if (k > 0) {
+    if (thinks(k)) {
       const s = Math.max(0, k - lag);
       see(rails, situation, s);
       const now = ownerAt(rails, s);
@@ -84,6 +85,8 @@ export function simulateZone(rails: Rails, plan: ZonePlan, steps: number): Defen
       }
       settled(t < bumpUntil ? bump : scheme, level, situation, m.tx, m.ty);
       if (plan.acts.length > 0) act(plan.acts, rails, situation, m, t);
+    }
+    if (k > 0) {
       for (let d: Seat = 0; d < 5; d = next(d)) slow[d] = holding(held, m, bodies, d, t) ? HELD : 1;
       stepZone(m, level, situation.bx, situation.by, dt, slow);
       keepApart(m, nowX, nowY);

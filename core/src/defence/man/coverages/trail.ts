@@ -11,7 +11,7 @@ export function trailing(w: World, c: Context, d: Seat): void {
   if (c.phase === PHASE.after || (c.phase === PHASE.use && !c.used)) return attach(w, d, c.user);
   look(w, c.user, w.lag.near + w.later[d]);
   if (c.phase === PHASE.alert) return beside(w, d, seen.x, seen.y, 1.5, 1);
-  go(w, d, seen.x - seen.vx * 0.16, seen.y - seen.vy * 0.16);
+  go(w, d, seen.x - seen.vx * 0.22, seen.y - seen.vy * 0.22);
   force(w, c, d, 1);
 }
 
