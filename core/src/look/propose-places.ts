@@ -96,7 +96,7 @@ export function proposePlaces(
       places: [holder, ...set.map(({ x, y }) => ({ x, y }))],
       spots: [null, ...set.map((c) => c.key)],
       options,
-      split: worstSplit(f, options),
+      split: worstSplit(f),
     };
   });
 }
@@ -169,7 +169,7 @@ function scoreOf(f: Floor): number {
         Math.min(0.9, o.late + 0.3) * shotWorth(f.court, f.level, f.ox[o.player], f.oy[o.player]) * safe(o),
     )
     .sort((a, b) => b - a);
-  const split = worstSplit(f, options);
+  const split = worstSplit(f);
   return (
     late[0]! +
     0.6 * late[1]! +

@@ -7,7 +7,7 @@ import { driveAlong } from '../space/drive.ts';
 import { floorOf, type Floor } from '../space/floor.ts';
 import { opennessAt, type Openness } from './openness.ts';
 import { edge, passesSeen, type PassSeen, type Span } from './passes.ts';
-import { mapSoftness, softMap, softSpots, type SoftSpot } from '../space/soft-spots.ts';
+import { softSpotsOf, type SoftSpot } from '../space/soft-spots.ts';
 import { optionsOf, worstSplit, type Option, type Split } from '../space/split.ts';
 import { trapped } from '../space/times.ts';
 
@@ -63,43 +63,79 @@ export interface Seeing {
 const EVERY = 6;
 /** Something shorter than this is not worth a word (s). */
 const LEAST = 0.2;
-const map = softMap();
 
-/** Reads a defended line. `plan` is the defence it was simulated with: passes are held against it again. */
-export function seeingOf(d: Defended, plan: Plan): Seeing {
-  const { dt, steps } = d.rails;
-  const times: number[] = [];
-  const openness: Openness[][] = [];
-  const floor = floorOf(d.rails.court, d.rails.level);
-  const splits: { t: number; split: Split | null }[] = [];
-  const traps: { t: number; holder: PlayerId; options: Option[] }[] = [];
-  for (let k = 0; k < steps; k += EVERY) {
-    times.push(k * dt);
-    openness.push(SEATS.map((j) => opennessAt(d, k, j)));
-    const holder = holderAt(d.rails, k);
-    if (holder === NONE) {
-      splits.push({ t: k * dt, split: null });
-      continue;
-    }
-    floorAt(d, k, floor);
-    const options = optionsOf(floor);
-    splits.push({ t: k * dt, split: worstSplit(floor, options) });
-    if (trapped(floor) && meant(d, k, holder)) traps.push({ t: k * dt, holder: PLAYERS[holder], options });
+/**
+ * Reads a defended line. `plan` is the defence it was simulated with: passes are held against it again. What is seen of
+ * it is worked out when it is asked for, and then kept: not everybody asks for everything.
+ */
+export const seeingOf = (d: Defended, plan: Plan): Seeing => new Seen(d, plan);
+
+class Seen implements Seeing {
+  readonly times: readonly number[];
+  readonly events: readonly DefenceEvent[];
+  readonly blocked: readonly Blocked[];
+
+  constructor(
+    private readonly d: Defended,
+    private readonly plan: Plan,
+  ) {
+    const { dt, steps } = d.rails;
+    this.times = Array.from({ length: Math.ceil(steps / EVERY) }, (_, i) => i * EVERY * dt);
+    this.events = d.events;
+    this.blocked = d.blocked;
   }
-  return {
-    times,
-    openness,
-    windows: SEATS.flatMap((j) => windowsOf(d, times, openness, j)),
-    passes: passesSeen(d, plan),
-    splits: spansOf(splits),
-    splitAt: splits.map((s) => s.split),
-    drives: drivesOf(d, floor),
-    traps: trapsOf(traps),
-    instants: instantsOf(d, floor),
-    events: d.events,
-    blocked: d.blocked,
-  };
+
+  get openness(): Seeing['openness'] {
+    return this.kept('openness', () =>
+      this.times.map((_, i) => SEATS.map((j) => opennessAt(this.d, i * EVERY, j))),
+    );
+  }
+  get windows(): Seeing['windows'] {
+    return this.kept('windows', () => SEATS.flatMap((j) => windowsOf(this.d, this.times, this.openness, j)));
+  }
+  get passes(): Seeing['passes'] {
+    return this.kept('passes', () => passesSeen(this.d, this.plan));
+  }
+  get splitAt(): Seeing['splitAt'] {
+    return this.kept('splitAt', () => this.whileHeld((f) => worstSplit(f)));
+  }
+  get splits(): Seeing['splits'] {
+    return this.kept('splits', () => spansOf(this.times.map((t, i) => ({ t, split: this.splitAt[i]! }))));
+  }
+  get drives(): Seeing['drives'] {
+    return this.kept('drives', () => drivesOf(this.d, floorFor(this.d)));
+  }
+  get traps(): Seeing['traps'] {
+    return this.kept('traps', () => {
+      const all = this.whileHeld((f, k) =>
+        f.holder !== NONE && trapped(f) && meant(this.d, k, f.holder)
+          ? { holder: PLAYERS[f.holder], options: optionsOf(f) }
+          : null,
+      );
+      return trapsOf(this.times.flatMap((t, i) => (all[i] ? [{ t, ...all[i] }] : [])));
+    });
+  }
+  get instants(): Seeing['instants'] {
+    return this.kept('instants', () => instantsOf(this.d));
+  }
+
+  private readonly all = new Map<keyof Seeing, unknown>();
+  private kept<K extends keyof Seeing>(key: K, see: () => Seeing[K]): Seeing[K] {
+    if (!this.all.has(key)) this.all.set(key, see());
+    return this.all.get(key) as Seeing[K];
+  }
+
+  /** What is seen of the floor at each time; nothing while the ball flies. */
+  private whileHeld<T>(see: (f: Floor, k: number) => T | null): (T | null)[] {
+    const floor = floorFor(this.d);
+    return this.times.map((_, i) => {
+      const k = i * EVERY;
+      return holderAt(this.d.rails, k) === NONE ? null : see(floorAt(this.d, k, floor), k);
+    });
+  }
 }
+
+const floorFor = ({ rails }: Defended): Floor => floorOf(rails.court, rails.level);
 
 /** A player looked up and read at once. */
 const his: Moving = { x: 0, y: 0, vx: 0, vy: 0 };
@@ -222,7 +258,7 @@ function drivesOf(d: Defended, f: Floor): DriveSeen[] {
 const APART = 0.1;
 
 /** Catches, and the starts of what the ball does next, each once. */
-function instantsOf(d: Defended, f: Floor): Instant[] {
+function instantsOf(d: Defended): Instant[] {
   const { timeline, dt, steps } = d.rails;
   const times = timeline.actions
     .flatMap(({ action, start, events }) =>
@@ -237,15 +273,34 @@ function instantsOf(d: Defended, f: Floor): Instant[] {
   for (const t of times) {
     if (out.length > 0 && t - out.at(-1)!.t < APART) continue;
     const k = Math.min(steps - 1, Math.round(t / dt));
-    floorAt(d, k, f);
-    if (f.holder === NONE) continue;
-    out.push({
-      t: k * dt,
-      holder: PLAYERS[f.holder],
-      options: optionsOf(f),
-      // Soft spots are a zone's: of five men who follow five there are none to be named.
-      soft: d.type === 'zone' ? softSpots(f, mapSoftness(f, map)) : [],
-    });
+    const holder = holderAt(d.rails, k);
+    if (holder !== NONE) out.push(new Deciding(d, k, PLAYERS[holder]));
   }
   return out;
+}
+
+/** An instant, looked at when it is asked for. */
+class Deciding implements Instant {
+  readonly t: number;
+  private known: readonly Option[] | undefined;
+  private spots: readonly SoftSpot[] | undefined;
+
+  constructor(
+    private readonly d: Defended,
+    private readonly k: number,
+    readonly holder: PlayerId,
+  ) {
+    this.t = k * d.rails.dt;
+  }
+
+  get options(): readonly Option[] {
+    return (this.known ??= optionsOf(this.floor()));
+  }
+  /** Soft spots are a zone's: of five men who follow five there are none to be named. */
+  get soft(): readonly SoftSpot[] {
+    return (this.spots ??= this.d.type === 'zone' ? softSpotsOf(this.floor()) : []);
+  }
+  private floor(): Floor {
+    return floorAt(this.d, this.k, floorFor(this.d));
+  }
 }

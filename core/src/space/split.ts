@@ -1,4 +1,4 @@
-import { next, NONE, type None, type Seat } from '../geometry/five.ts';
+import { type Five, fiveSmall, next, NONE, type None, type Seat } from '../geometry/five.ts';
 import type { PassKind } from '../motion/level.ts';
 import type { Floor } from './floor.ts';
 import { shotPlace } from './shot-worth.ts';
@@ -52,6 +52,15 @@ function lateTo(f: Floor, j: Seat): number {
   return first.t - pass.t - f.level.zone.late[shotPlace(f.court, x, y)];
 }
 
+/** No less than `lateTo`, without looking at lanes: no ball is faster than the flattest pass. */
+function lateAtMost(f: Floor, j: Seat): number {
+  const x = f.ox[j];
+  const y = f.oy[j];
+  arrival(f, x, y, seals(f, j), first);
+  const length = Math.sqrt((x - f.bx) ** 2 + (y - f.by) ** 2);
+  return first.t - length / f.level.pass.speed.chest - f.level.zone.late[shotPlace(f.court, x, y)];
+}
+
 /** Every pass the ball could take. */
 export function optionsOf(f: Floor): Option[] {
   const out: Option[] = [];
@@ -85,18 +94,30 @@ function guardPoint(f: Floor, j: Seat): { x: number; y: number } {
 }
 
 /** The worst split of an instant, with every player in the charge of the man who gets to him first; null when nobody is. */
-export function worstSplit(f: Floor, options: readonly Option[] = optionsOf(f)): Split | null {
+export function worstSplit(f: Floor): Split | null {
   let worst: Between | null = null;
-  for (let d: Seat = 0; d < 5; d = next(d)) {
-    const charges = options.filter((o) => o.defender === d).map((o) => o.player);
-    for (const a of charges)
-      for (const b of charges) {
-        if (b <= a) continue;
-        const s = between(f, d, a, b);
-        if (s.margin > (worst ? worst.margin : 0)) worst = s;
-      }
-  }
+  const charge = chargesOf(f);
+  for (let a: Seat = 0; a < 5; a = next(a))
+    for (let b: Seat = next(a); b < 5; b = next(b)) {
+      const d = charge[a];
+      if (d === NONE || charge[b] !== d) continue;
+      const s = between(f, d, a, b);
+      if (s && s.margin > (worst ? worst.margin : 0)) worst = s;
+    }
   return worst && hedged(f, worst);
+}
+
+const charges = fiveSmall<Seat | None>();
+
+/** Who gets to each player first; nobody to the man with the ball. */
+function chargesOf(f: Floor): Five<Seat | None> {
+  for (let j: Seat = 0; j < 5; j = next(j)) {
+    charges[j] = NONE;
+    if (j >= f.players || j === f.holder) continue;
+    arrival(f, f.ox[j], f.oy[j], seals(f, j), first);
+    charges[j] = first.who;
+  }
+  return charges;
 }
 
 interface Place {
@@ -119,9 +140,12 @@ function standing<T>(f: Floor, d: Seat, at: Place, ask: () => T): T {
   return answer;
 }
 
-function between(f: Floor, d: Seat, a: Seat, b: Seat): Between {
+/** How late he is to each while he stands with the other; null when he is in time for one whatever the lane. */
+function between(f: Floor, d: Seat, a: Seat, b: Seat): Between | null {
   const guardA = guardPoint(f, a);
   const guardB = guardPoint(f, b);
+  if (standing(f, d, guardA, () => lateAtMost(f, b)) <= 0) return null;
+  if (standing(f, d, guardB, () => lateAtMost(f, a)) <= 0) return null;
   const to = (j: Seat) => (): readonly [number, number, number] => [lateTo(f, j), first.t, pass.t];
   const [lateB, contestB, ballB] = standing(f, d, guardA, to(b));
   const [lateA, contestA, ballA] = standing(f, d, guardB, to(a));

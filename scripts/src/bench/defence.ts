@@ -5,6 +5,8 @@ import {
   levelRecord,
   mainLine,
   mapSoftness,
+  opennessAt,
+  PLAYERS,
   PRESETS,
   railsOf,
   schemeOf,
@@ -18,6 +20,7 @@ import {
   type Plan,
   type Play,
   type Rails,
+  type Seeing,
 } from '@corkscrew/core';
 import { demo, ms, percentile, type Row } from './row.ts';
 
@@ -56,6 +59,16 @@ function plain({ steps, dt }: Rails): number {
   return x[steps * 10 - 1]!;
 }
 
+/** Asks for all that is seen of a line: what nobody asks for is not worked out. */
+const everything = (s: Seeing): unknown => [
+  s.windows,
+  s.passes,
+  s.splits,
+  s.drives,
+  s.traps,
+  s.instants.map((i) => [i.options, i.soft]),
+];
+
 /** What the defence costs in Node on one core. */
 export function defence(): Row[] {
   const plays = demo();
@@ -79,7 +92,10 @@ export function defence(): Row[] {
   }
   const many = performance.now() - began;
   const d = simulate(rails, plans[0]!);
-  const seeing = share * median(20, () => seeingOf(d, plans[0]!));
+  const seeing = share * median(20, () => everything(seeingOf(d, plans[0]!)));
+  const shot = timeline.flights.findLast((fl) => fl.receiver === null)!;
+  const k = Math.round(shot.release / d.rails.dt);
+  const one = median(200, () => opennessAt(d, k, PLAYERS.indexOf(shot.passer)));
   const f = floorOf(court, level);
   Object.assign(f, { bx: 18.5, by: 17 });
   settled(schemeOf(zoneByKey('2-3')!, [], court), level, situationAt([], { x: 18.5, y: 17 }), f.dx, f.dy);
@@ -108,6 +124,7 @@ export function defence(): Row[] {
       measured: `median ${ms(seeing)}`,
       goal: '≤ 8 ms',
     },
+    { what: 'One look: is it open then?', measured: `median ${(1000 * one).toFixed(0)} µs`, goal: '≤ 1 ms' },
     { what: 'Soft-spot map, 1 ft grid', measured: `median ${ms(map)}`, goal: '≤ 8 ms' },
   ];
 }

@@ -2,7 +2,7 @@ import { copyFive, five, NONE, type None, type Seat } from '../../geometry/five.
 import type { Court } from '../../court/court.ts';
 import { courtFor } from '../../court/rulesets.ts';
 import { chasersLate, floorOf, type Floor } from '../../space/floor.ts';
-import { mapSoftness, softMap, softSpots, type SoftSpot } from '../../space/soft-spots.ts';
+import { softSpotsOf, type SoftSpot } from '../../space/soft-spots.ts';
 import { levelRecord, type LevelRecord } from '../../motion/level.ts';
 import type { Level } from '../../play/document.ts';
 import { numbers, type XY } from '../board.test-data.ts';
@@ -130,7 +130,7 @@ export function zoneBoard(s: ZoneShake): ZoneBoard {
       chasersLate(f, sees.chases);
       return f;
     },
-    spots: (f) => softSpots(f, mapSoftness(f, softMap())),
+    spots: (f) => softSpotsOf(f),
   };
 }
 

@@ -105,5 +105,5 @@ function trailsOf({ film }: Chase, from: number, to: number): Point[][] {
 function pictureOf(floor: Floor): Picture {
   const map = mapSoftness(floor, softMap());
   const options = optionsOf(floor);
-  return { floor, options, split: worstSplit(floor, options), spots: softSpots(floor, map), map, trails: [] };
+  return { floor, options, split: worstSplit(floor), spots: softSpots(floor, map), map, trails: [] };
 }

@@ -30,7 +30,10 @@ export const softEmpty: Check = {
   source: 'common practice',
   run: withDefence((input, against) => {
     if (against.plan.type !== 'zone') return [];
-    const empty = against.seeing.instants.find((i) => {
+    const { instants } = against.seeing;
+    // The last of a hold: by then the zone has come, and he lets the ball go.
+    const holds = instants.filter((i, n) => instants[n + 1]?.holder !== i.holder);
+    const empty = holds.find((i) => {
       const soft = softOf(i);
       return !shootsNow(input, i) && soft.length > 0 && !soft.some((s) => filled(input, against, i, s));
     });
