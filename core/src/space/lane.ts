@@ -212,10 +212,7 @@ export function laneOf(
       const spare =
         react * Math.min(1, Math.max(0, (gap - 1) / 2)) +
         later +
-        Math.max(
-          highest * (1 - Math.sqrt(1 - need / body.jump)),
-          LANE.raise * Math.min(1, gap / body.out),
-        ) +
+        Math.max(highest * (1 - Math.sqrt(1 - need / body.jump)), LANE.raise * Math.min(1, gap / body.out)) +
         timeFor(gap - wide, v0, body.top, body.push) -
         ball;
       if (spare < out.margin) {

@@ -19,6 +19,7 @@ import { FACTS } from '../../../core/src/defence/man/facts.test-data.ts';
 import { judgedOver } from '../../../core/src/defence/man/judge.test-data.ts';
 import { stopped, STOPPERS, USUAL } from '../../../core/src/defence/man/usual.test-data.ts';
 import { ZONE_FACTS } from '../../../core/src/defence/zone/facts.test-data.ts';
+import { ZONE_CATCHES } from '../../../core/src/defence/zone/catches.test-data.ts';
 import { ZONE_PASSES } from '../../../core/src/defence/zone/passes.test-data.ts';
 import { drawnPlays } from '../../../core/src/gesture/drawn.test-data.ts';
 import { FIXTURES } from '../paths.ts';
@@ -32,7 +33,7 @@ const percent = (share: number): string => `${Math.round(100 * share)} %`;
 function factTable(seeds: number): string {
   const all = [
     ...FACTS.map((f) => ({ ...f, key: `man ${f.key}` })),
-    ...[...ZONE_FACTS, ...ZONE_PASSES].map((f) => ({ ...f, key: `zone ${f.key}` })),
+    ...[...ZONE_FACTS, ...ZONE_PASSES, ...ZONE_CATCHES].map((f) => ({ ...f, key: `zone ${f.key}` })),
   ];
   const cell = (fact: (typeof all)[number], level: Level): string => {
     let held = 0;
