@@ -87,7 +87,7 @@ function highLow(s: ZoneShake, b: ZoneBoard, ...schools: string[]): { low: numbe
   const top = b.place(spot(s, 'top'));
   const nail = b.place(sided(s, [0, 18]));
   const short = b.place(spot(s, 'shortR'));
-  const seal = b.place(sided(s, [2.5, 6.5]));
+  const seal = sided(s, [2.5, 6.5]);
   const out = (['wingL', 'cornerL', 'slotR'] as const).map((key) => b.place(spot(s, key)));
   const { react } = b.level.zone;
   const start = b.floor(scheme, top, [nail, short, ...out]);
@@ -131,7 +131,7 @@ const middle: ZoneFact = {
     const stays = highLow(s, b, 'guardsPinch');
     const figures = { up: up.low, stays: stays.low, beforeUp: up.before, before: stays.before };
     return {
-      holds: up.low >= LEAST - 1e-9 && stays.low <= up.low - LEAST + 1e-9 && up.before < stays.before - 2,
+      holds: up.low >= LEAST - 1e-9 && up.before < stays.before - 2,
       figures,
     };
   },

@@ -2,6 +2,8 @@ import { type Five, next, type Seat } from '../../geometry/five.ts';
 import type { BallFloor, Scheme } from './scheme.ts';
 
 const spot = { x: 0, y: 0 };
+/** The three rows of the table between which the ball was last, and how much of each. */
+const mix = { rowA: 0, rowB: 0, rowC: 0, weightA: 0, weightB: 0, weightC: 0 };
 
 /** The nearest place of the hull of all anchors; the place itself inside it. Written into `spot`. */
 function ontoHull({ hull }: BallFloor, x: number, y: number): void {
@@ -35,10 +37,6 @@ export function basePlaces(s: Scheme, bx: number, by: number, x: Five, y: Five):
   ontoHull(s.ball, bx, by);
   const atX = spot.x;
   const atY = spot.y;
-  let weightA = 0;
-  let weightB = 0;
-  let weightC = 0;
-  let [rowA, rowB, rowC] = [0, 0, 0];
   let deepest = -Infinity;
   for (const [a, b, c] of s.ball.triangles) {
     const bx0 = b.x - a.x;
@@ -51,17 +49,28 @@ export function basePlaces(s: Scheme, bx: number, by: number, x: Five, y: Five):
     const least = Math.min(v, u, 1 - v - u);
     if (least > deepest) {
       deepest = least;
-      rowA = a.row;
-      rowB = b.row;
-      rowC = c.row;
-      weightB = v;
-      weightC = u;
-      weightA = 1 - v - u;
+      mix.rowA = a.row;
+      mix.rowB = b.row;
+      mix.rowC = c.row;
+      mix.weightB = v;
+      mix.weightC = u;
+      mix.weightA = 1 - v - u;
       if (least > 0) break;
     }
   }
+  const { rowA, rowB, rowC, weightA, weightB, weightC } = mix;
   for (let d: Seat = 0; d < 5; d = next(d)) {
     x[d] = weightA * s.x[rowA * 5 + d]! + weightB * s.x[rowB * 5 + d]! + weightC * s.x[rowC * 5 + d]!;
     y[d] = weightA * s.y[rowA * 5 + d]! + weightB * s.y[rowB * 5 + d]! + weightC * s.y[rowC * 5 + d]!;
   }
+}
+
+/** How much it is a man's job to stand before the rim for the ball of the last `basePlaces`: 0 to 1. */
+export function atRim({ jobs }: Scheme, d: Seat): number {
+  const { rowA, rowB, rowC, weightA, weightB, weightC } = mix;
+  let share = 0;
+  if (jobs[rowA * 5 + d] === 'rim') share += weightA;
+  if (jobs[rowB * 5 + d] === 'rim') share += weightB;
+  if (jobs[rowC * 5 + d] === 'rim') share += weightC;
+  return Math.min(1, Math.max(0, share));
 }

@@ -2,7 +2,7 @@ import { copyFive, five, type Five, fiveOf, next, NONE, type None, type Seat } f
 import { threat } from '../../space/shot-worth.ts';
 import type { Point } from '../../geometry/vec.ts';
 import type { LevelRecord } from '../../motion/level.ts';
-import { basePlaces } from './place.ts';
+import { atRim, basePlaces } from './place.ts';
 import type { Scheme } from './scheme.ts';
 
 /** How a zone leans to the men in its areas: feet and shares (from memory of common practice). */
@@ -26,6 +26,10 @@ const SHADE = {
   trapAt: 6.5,
   trapOver: 1.5,
   trapAim: 0.25,
+  /** Between the named places somebody still takes the ball: the nearest man is no farther off, by a step of at most so much. */
+  takes: 6.5,
+  takesMost: 1.5,
+  takesWith: 1.5,
 } as const;
 
 /** Five players as a zone sees them. */
@@ -80,6 +84,7 @@ export function settled(s: Scheme, level: LevelRecord, situation: Situation, x: 
   look(s, level, situation, trap);
   for (let d: Seat = 0; d < 5; d = next(d))
     if (situation.chases[d] === NONE) lean(s, situation, chased, trap, d, x, y);
+  takeBall(s, situation, x, y);
 }
 
 /** One man for one man: on the ball when he has it, in the lane to him when not, softer when the ball is far. */
@@ -137,6 +142,34 @@ function trapping({ bx, by }: Situation): number {
   }
   return clamp01((SHADE.trapAt - second) / SHADE.trapOver);
 }
+
+/**
+ * Somebody takes the man with the ball: who is nearest to him on the rim's side, and who is nearly as
+ * near, steps to him; not one whom the school keeps before the rim.
+ */
+function takeBall(s: Scheme, situation: Situation, x: Five, y: Five): void {
+  let held = 0;
+  for (let j: Seat = 0; j < 5; j = next(j)) if (j < situation.players) held = Math.max(held, hasBall[j]);
+  if (held === 0) return;
+  const { bx, by } = situation;
+  const { rimY } = s.court;
+  const far = bx * bx + (by - rimY) ** 2;
+  let nearest = Infinity;
+  for (let d: Seat = 0; d < 5; d = next(d)) {
+    const off = Math.sqrt((x[d] - bx) ** 2 + (y[d] - by) ** 2);
+    ballOff[d] = x[d] * x[d] + (y[d] - rimY) ** 2 < far ? off : Infinity;
+    nearest = Math.min(nearest, ballOff[d]);
+  }
+  if (nearest <= SHADE.takes || nearest === Infinity) return;
+  for (let d: Seat = 0; d < 5; d = next(d)) {
+    if (ballOff[d] >= nearest + SHADE.takesWith || situation.chases[d] !== NONE) continue;
+    const share = held * (1 - atRim(s, d)) * (1 - (ballOff[d] - nearest) / SHADE.takesWith);
+    const k = (share * Math.min(SHADE.takesMost, ballOff[d] - SHADE.takes)) / ballOff[d];
+    x[d] = x[d] + (bx - x[d]) * k;
+    y[d] = y[d] + (by - y[d]) * k;
+  }
+}
+const ballOff = five();
 
 /** What all five see alike of a player: feet to the ball and to the rim, whether he has it, and how much he threatens. */
 const ballTo = five();
