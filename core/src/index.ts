@@ -98,6 +98,7 @@ export { standApart } from './defence/zone/move.ts';
 export { GRID, mapSoftness, softMap, softSpots, softSpotsOf, type SoftMap, type SoftSpot } from './space/soft-spots.ts';
 export { optionsOf, worstSplit, type Option, type Split } from './space/split.ts';
 export { coveragesMet, type Met } from './defence/meet.ts';
+export { tellable, type Told } from './defence/own.ts';
 export { HELPS, OFF_BALL_COVERAGES, ON_BALL_COVERAGES, type Plan } from './defence/plan.ts';
 export {
   COVERAGE_WORDS,

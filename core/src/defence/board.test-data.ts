@@ -163,6 +163,7 @@ export const man = (changes: Partial<ManPlan> = {}): ManPlan => ({
   lateReads: [],
   per: {},
   own: [],
+  offThrower: null,
   acts: [],
   ...changes,
 });

@@ -42,6 +42,8 @@ export interface ManPlan {
   readonly per: Readonly<Record<string, OnBall | OffBall>>;
   /** Help, tag and post as they are told for one action, from when to when; null and −1 as usual. */
   readonly own: readonly Own[];
+  /** The thrower-in whose man plays off him, and until when (s); null when he is on him. */
+  readonly offThrower: { readonly player: Seat; readonly until: number } | null;
   /** What single men are seen to do by the reads of the line. */
   readonly acts: readonly Act[];
   /** Where a defender starts, when not where his rule puts him: x, y per defender, NaN where not. */

@@ -96,6 +96,7 @@ const wayOf = ({
   name: _name,
   matchup: _matchup,
   overrides: _overrides,
+  offThrower: _offThrower,
   ...way
 }: Omit<Defence, 'id'>): object => way;
 

@@ -74,8 +74,7 @@ export class Recorder {
         const dx = w.px[d] - x;
         const dy = w.py[d] - y;
         const d2 = dx * dx + dy * dy;
-        into =
-          d2 < BLOCKED.near * BLOCKED.near && dx * vx + dy * vy > BLOCKED.cos * v * Math.sqrt(d2);
+        into = d2 < BLOCKED.near * BLOCKED.near && dx * vx + dy * vy > BLOCKED.cos * v * Math.sqrt(d2);
       }
       if (into) {
         if (pushed[at] === 0) since[at] = w.t;

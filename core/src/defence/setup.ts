@@ -5,6 +5,7 @@ import { PLAYERS, seatOf, type PlayerId } from '../alignment/library.ts';
 import type { Court } from '../court/court.ts';
 import type { Timeline } from '../motion/timeline.ts';
 import type { Defence, Play } from '../play/document.ts';
+import { ownOf } from './own.ts';
 import { POSTS } from '../play/vocabulary.ts';
 import { findAction } from '../play/tree.ts';
 import {
@@ -68,7 +69,16 @@ function manPlan(play: Play, d: Defence, timeline: Timeline, notes: Said[]): Omi
     lateReads: lateReads(timeline),
     per: overridesOf(play, d, timeline, notes),
     own: ownOf(d, timeline),
+    offThrower: offThrower(play, d, timeline),
   };
+}
+
+/** The thrower-in whose man plays off him, until the ball is in; null when he is on him, or nobody throws in. */
+function offThrower(play: Play, d: Defence, timeline: Timeline): ManPlan['offThrower'] {
+  const { throwIn, ball } = play.start;
+  if (!throwIn || !d.offThrower) return null;
+  const until = timeline.flights.find((f) => f.passer === ball)?.arrive ?? timeline.end;
+  return { player: PLAYERS.indexOf(ball) as Seat, until };
 }
 
 function coverage<T extends string>(
@@ -126,25 +136,6 @@ function overridesOf(play: Play, d: Defence, timeline: Timeline, notes: Said[]):
 
 /** Over the screen: as they play it, where that is over it, else with the big back. */
 const overFor = (d: Defence): OnBall => oneOf(['drop', 'level', 'show', 'stay'] as const, d.onBall, 'drop');
-
-/** Help, tags and the post told for one action. */
-function ownOf(d: Defence, timeline: Timeline): ManPlan['own'] {
-  return Object.entries(d.overrides ?? {}).flatMap(([id, o]) => {
-    const a = timeline.actions.find((x) => x.action.id === id);
-    if (!a || (o.help === undefined && o.post === undefined && o.tag === undefined)) return [];
-    return [
-      {
-        action: id,
-        from: a.start,
-        to: a.end,
-        player: PLAYERS.indexOf(a.action.does === 'pass' ? a.action.to : a.action.by) as Seat,
-        help: HELPS.find((h) => h === o.help) ?? null,
-        post: POSTS.find((x) => x === o.post) ?? null,
-        tag: o.tag === undefined ? NONE : (DEFENDERS.indexOf(o.tag) as Seat),
-      },
-    ];
-  });
-}
 
 /** Dribbles that attack a close-out, or follow a fake of the same man. */
 function lateReads(timeline: Timeline): ManPlan['lateReads'] {

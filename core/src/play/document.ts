@@ -193,6 +193,8 @@ export const DefenceSchema = obj({
   watches: DefendersSchema.optional(),
   /** False: nobody helps when a man is beaten. */
   driveHelp: z.boolean().optional(),
+  /** True: the man on the thrower-in plays off him, before the basket, until the ball is in. */
+  offThrower: z.boolean().optional(),
   /** By a screen's or handoff's action id. */
   overrides: z.record(z.string(), OverrideSchema).optional(),
 });

@@ -53,6 +53,9 @@ export const AWAY = {
   postGap: 2.3,
 } as const;
 
+/** Where the man of a thrower-in stands who plays off him: shares of the thrower's place, within feet (from memory). */
+export const OFF_THROWER = { x: 0.35, y: 0.55, wide: 6, from: 6.5, to: 16 } as const;
+
 export const BODY = {
   screen: 2.4,
   other: 2,
@@ -65,7 +68,7 @@ export const BODY = {
   fights: 3.9,
   /** Who goes round a body on one side keeps to it so much longer (s). */
   keepsSide: 0.3,
-  /** Nobody starts nearer to a line than this. */
+  /** Nobody goes nearer to a line than this. */
   inBounds: 1,
   hit: 2.5,
   hitFor: 0.3,

@@ -1,14 +1,16 @@
 import { type Seat } from '../../geometry/five.ts';
 import { toldNow } from './acts.ts';
 import { hasToDeny, turn, turning } from './deny.ts';
-import { AWAY, ON_BALL, PACE } from './figures.ts';
+import { AWAY, OFF_THROWER, ON_BALL, PACE } from './figures.ts';
 import { go } from './target.ts';
 import { lagOf, look, ROLE, type World } from './world.ts';
 
 /** Where defender d would stand if nothing special happened: by his man's place to the ball. */
 export function normal(w: World, d: Seat): void {
   const j = w.man[d];
-  if (j === w.owner) onBall(w, d, j, ON_BALL.gap);
+  const { offThrower } = w.plan;
+  if (offThrower?.player === j && w.t < offThrower.until + w.lag.pass * w.dt) offHim(w, d, j);
+  else if (j === w.owner) onBall(w, d, j, ON_BALL.gap);
   else away(w, d, j);
 }
 
@@ -38,6 +40,19 @@ export function onBall(w: World, d: Seat, j: Seat, gap: number): void {
     x - x * k + ON_BALL.lead * seen.vx,
     y + ry * k + ON_BALL.lead * seen.vy,
     sliding(w, d, x, y) ? PACE.slide * w.speed : PACE.run * w.speed,
+  );
+}
+
+/** He leaves the thrower-in alone and stands before the basket on the ball's side, where he sees them all. */
+function offHim(w: World, d: Seat, j: Seat): void {
+  look(w, j, w.lag.off);
+  const { x, y } = w.seen;
+  const { wide, from, to } = OFF_THROWER;
+  go(
+    w,
+    d,
+    Math.min(wide, Math.max(-wide, OFF_THROWER.x * x)),
+    Math.min(to, Math.max(from, OFF_THROWER.y * y)),
   );
 }
 

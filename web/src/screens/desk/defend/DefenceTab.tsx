@@ -192,7 +192,11 @@ export function DefenceTab() {
           </p>
           <details>
             <summary>How they play it</summary>
-            {defence.type === 'man' ? <ManFields defence={defence} /> : <ZoneFields defence={defence} />}
+            {defence.type === 'man' ? (
+              <ManFields defence={defence} throwIn={play.start.throwIn !== undefined} />
+            ) : (
+              <ZoneFields defence={defence} />
+            )}
             <Kept defence={defence} />
           </details>
           {against?.notes.map((n) => {

@@ -17,14 +17,14 @@ import { changeDefence } from './change.ts';
 const coverageOptions = (keys: readonly string[]): Options<string> =>
   keys.map((k) => [k, COVERAGE_WORDS[k]!] as const);
 const HELP_OPTIONS: Options<string> = HELPS.map((k) => [k, HELP_WORDS[k]!] as const);
-const POST_OPTIONS: Options<string> = [
+export const POST_OPTIONS: Options<string> = [
   ['behind', 'from behind'],
   ['threeQuarter', 'three-quarter'],
   ['front', 'in front'],
 ];
 
 /** Man to man: how screens are covered, who helps, who guards whom, who denies and who watches the ball. */
-export function ManFields({ defence }: { defence: Defence }) {
+export function ManFields({ defence, throwIn }: { defence: Defence; throwIn: boolean }) {
   const set = (patch: object) => changeDefence(defence, patch as Partial<Defence>);
   const man = (x: DefenderId, i: number): PlayerId => defence.matchup?.[x] ?? PLAYERS[i]!;
   /** Two change men when one takes another's, so that nobody is guarded twice. */
@@ -79,6 +79,17 @@ export function ManFields({ defence }: { defence: Defence }) {
         ]}
         onChange={(v) => set({ driveHelp: v === 'no' ? false : undefined })}
       />
+      {throwIn && (
+        <Choice
+          label="The man on the thrower-in"
+          value={defence.offThrower ? 'off' : 'on'}
+          options={[
+            ['on', 'is on him'],
+            ['off', 'off him, before the basket'],
+          ]}
+          onChange={(v) => set({ offThrower: v === 'off' ? true : undefined })}
+        />
+      )}
       <table className="whole men">
         <caption className="visually-hidden">Who guards whom</caption>
         <thead>

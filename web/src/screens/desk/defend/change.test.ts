@@ -9,7 +9,7 @@ const storage = {
   removeItem: (k: string) => void kept.delete(k),
 };
 vi.stubGlobal('window', { localStorage: storage });
-const { changeDefence, chooseType, coverScreen, takeDefence } = await import('./change.ts');
+const { changeDefence, chooseType, coverScreen, takeDefence, tellAction } = await import('./change.ts');
 const { showLayer, useView } = await import('./view.ts');
 
 const defences = () => useDesk.getState().play.defences ?? [];
@@ -63,6 +63,17 @@ describe('choosing a defence', () => {
     chooseType('man');
     expect(useDesk.getState().time).toBe(1.4);
   });
+});
+
+it('tells of one action its coverage, help and post apart: each goes back to the usual alone', () => {
+  chooseType('man');
+  coverScreen(defences()[0]!, 'a1', 'switch');
+  tellAction(defences()[0]!, 'a1', { help: 'none' });
+  expect(defences()[0]).toMatchObject({ overrides: { a1: { does: 'switch', help: 'none' } } });
+  coverScreen(defences()[0]!, 'a1', null);
+  expect(defences()[0]).toMatchObject({ overrides: { a1: { does: 'own', help: 'none' } } });
+  tellAction(defences()[0]!, 'a1', { help: null });
+  expect(defences()[0]).not.toHaveProperty('overrides');
 });
 
 it('what is shown is remembered on the device', () => {

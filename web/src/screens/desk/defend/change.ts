@@ -37,6 +37,7 @@ export function takeDefence(taken: Omit<Defence, 'id'>): void {
     id: same?.id ?? fresh(play),
     ...(same?.matchup ? { matchup: same.matchup } : {}),
     ...(same?.overrides ? { overrides: same.overrides } : {}),
+    ...(same?.offThrower ? { offThrower: true } : {}),
   });
 }
 
@@ -54,11 +55,25 @@ export function chooseType(type: 'none' | Defence['type'], usual: readonly Prese
   } else takeDefence(usual[0]!.defence);
 }
 
-/** The coverage on one screen or handoff; null is the usual one. */
-export function coverScreen(defence: Defence, action: string, does: string | null): void {
-  const { [action]: _old, ...rest } = defence.overrides ?? {};
-  const overrides = does ? { ...rest, [action]: { does: does as 'drop' } } : rest;
+type Override = NonNullable<Defence['overrides']>[string];
+
+/** What is told for one action; null is as they usually do it. What else was told of it stays. */
+export function tellAction(
+  defence: Defence,
+  action: string,
+  told: { readonly [K in keyof Override]?: Override[K] | null },
+): void {
+  const { [action]: old, ...rest } = defence.overrides ?? {};
+  const now = Object.entries({ ...old, ...told }).filter(
+    ([, v]) => v !== null && v !== undefined && v !== 'own',
+  );
+  const { does = 'own', ...more } = Object.fromEntries(now) as Partial<Override>;
+  const overrides = now.length > 0 ? { ...rest, [action]: { ...more, does } } : rest;
   changeDefence(defence, {
     overrides: Object.keys(overrides).length > 0 ? overrides : undefined,
   } as Partial<Defence>);
 }
+
+/** The coverage on one screen or handoff; null is the usual one. */
+export const coverScreen = (defence: Defence, action: string, does: string | null): void =>
+  tellAction(defence, action, { does: does as 'drop' | null });

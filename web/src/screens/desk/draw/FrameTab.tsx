@@ -27,7 +27,7 @@ import styled from 'styled-components';
 import { Choice, plain } from '../../../ui/Choice.tsx';
 import { IconButton } from '../../../ui/IconButton.tsx';
 import { TextField } from '../../../ui/TextField.tsx';
-import { ScreenCoverage } from '../defend/ScreenCoverage.tsx';
+import { TheyPlayIt } from '../defend/TheyPlayIt.tsx';
 import { CueFields } from './CueFields.tsx';
 import { apply, lineView, useDesk, usePick } from '../store.ts';
 
@@ -251,7 +251,7 @@ function Particulars({ step }: { step: Step }) {
           onChange={(mate) => set({ for: mate })}
         />
       )}
-      <ScreenCoverage action={action} />
+      <TheyPlayIt action={action} />
       {(action.does === 'pass' || action.does === 'handoff') && (
         <Choice label="To" value={action.to} options={plain(mates)} onChange={(to) => set({ to })} />
       )}
