@@ -245,6 +245,16 @@ describe('spacing (common practice: 15 to 18 ft apart, crowded under 12)', () =>
     const p = play([[{ by: '4', does: 'screen', for: '1', path: [{ x: 2, y: 25 }], hold: 3 }, hold('1', 3)]]);
     expect(find(p, 'crowded')).toBeUndefined();
   });
+  it('a fake alone hides nothing: two who stand too near are told whatever one of them shows the other', () => {
+    const near = (of: 'pass' | 'handoff', ...more: NewAction[]) =>
+      play(
+        [[{ by: '1', does: 'fake', of, to: '2' } as NewAction, ...more, hold('3', 2)], [hold('1', 2)]],
+        [put('1', 'slotR'), put('2', { x: 14, y: 22 }), put('4', 'blockL'), put('5', 'blockR')],
+      );
+    expect(find(near('pass'), 'crowded')).toBeDefined();
+    expect(find(near('handoff'), 'crowded')).toBeDefined();
+    expect(find(near('handoff', cut('2', { x: 12, y: 25 })), 'crowded')).toBeUndefined();
+  });
   it('a drive into a single gap, a double one, and an open side', () => {
     const drive = (mate: SpotKey | null) => {
       const p = play(

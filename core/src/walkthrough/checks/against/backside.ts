@@ -19,9 +19,9 @@ export const backside: Check = {
     for (const i of against.seeing.instants) {
       if (shootsNow(input, i)) continue;
       const ball = attackerAt(against, i.holder, i.t);
-      const far = i.soft.filter((s) => s.x * ball.x < 0 && Math.abs(s.x) > SIDE);
-      const open =
-        Math.abs(ball.x) > SIDE && far.length > 0 && !far.some((s) => filled(input, against, i, s));
+      const far =
+        Math.abs(ball.x) > SIDE ? i.soft.filter((s) => s.x * ball.x < 0 && Math.abs(s.x) > SIDE) : [];
+      const open = far.length > 0 && !far.some((s) => filled(input, against, i, s));
       row = open ? row + 1 : 0;
       if (row < DECISIONS) continue;
       return [

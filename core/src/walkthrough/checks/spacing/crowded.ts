@@ -14,14 +14,19 @@ const LASTS = 1.2;
 /** Men about the three-point line; a post at the elbow is no neighbour of theirs. */
 const outThere = (court: Court, p: Point): boolean => distanceToRim(court, p) >= court.arcRadius - 2;
 
-/** Near on purpose: a screen, a handoff, or a pass and a run at each other. */
+/** Near on purpose: a screen, a handoff, or one that is shown to a man who runs for it; a fake alone brings nobody together. */
 function together(walk: FrameWalk, a: PlayerId, b: PlayerId): boolean {
   const pair = (x: PlayerId, y: PlayerId) => (x === a && y === b) || (x === b && y === a);
+  const runs = (p: PlayerId) => walk.steps.some((s) => s.action.by === p && s.action.does === 'cut');
   return walk.steps.some(
     ({ action }) =>
       (action.does === 'screen' && (pair(action.by, action.for) || action.by === a || action.by === b)) ||
-      ((action.does === 'handoff' || (action.does === 'fake' && action.to !== undefined)) &&
-        pair(action.by, action.to!)),
+      (action.does === 'handoff' && pair(action.by, action.to)) ||
+      (action.does === 'fake' &&
+        action.of === 'handoff' &&
+        action.to !== undefined &&
+        pair(action.by, action.to) &&
+        runs(action.to)),
   );
 }
 
