@@ -103,6 +103,9 @@ describe('checks that need a defence', () => {
     expect(codes(still(6), man())).toContain('closely-guarded');
     expect(codes(still(3), man())).not.toContain('closely-guarded');
     expect(codes(still(6), man(), { court: 'usPro' })).not.toContain('closely-guarded');
+    // Out of bounds he has the five seconds of a throw-in, and no others.
+    const outside: Board = { places: { ...FIVE_OUT, '1': [8, -3] }, frames: [[hold('1', 6)]] };
+    expect(codes(outside, man())).not.toContain('closely-guarded');
   });
 
   it('blind-screen: a screen right behind a man who does not see it', () => {

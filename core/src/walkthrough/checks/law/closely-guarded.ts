@@ -1,6 +1,6 @@
 import { said } from '../../../language/said.ts';
 import { PLAYERS } from '../../../alignment/library.ts';
-import { distance } from '../../../geometry/vec.ts';
+import { distance, type Point } from '../../../geometry/vec.ts';
 import { longest, spells, type Moment } from '../../../motion/moments.ts';
 import type { Check } from '../../finding.ts';
 import { DEFENDERS } from '../../../play/vocabulary.ts';
@@ -25,8 +25,11 @@ export const closelyGuarded: Check = {
   run: withDefence((input, against) => {
     const rule = RULES[input.court.key];
     if (!rule) return [];
+    // A man who throws in has five seconds of his own.
+    const inBounds = ({ x, y }: Point): boolean => y >= 0 && Math.abs(x) <= input.court.width / 2;
     const guarded = (m: Moment): boolean =>
       m.holder !== null &&
+      inBounds(m.places[m.holder]) &&
       DEFENDERS.some((_, d) => distance(defenderAt(against, d, m.t), m.places[m.holder!]) <= rule.feet);
     return PLAYERS.flatMap((p) =>
       [false, true]
