@@ -19,7 +19,7 @@ import {
 } from './graph.ts';
 import { flightOf } from './flight.ts';
 import { CATCH_TO_DRIBBLE, WINDUP } from './level.ts';
-import { happens, isDoes, passesBy, type Edge, type Node } from './node.ts';
+import { happens, isDoes, passesBy, type Edge, type Node, type Runner } from './node.ts';
 import { timeTo } from './run.ts';
 
 /** Seconds (from memory): a user waits this long after the set, a screener this long after the use, or unused after the set. */
@@ -258,16 +258,21 @@ function inferPass(g: Graph, n: Node & { action: ActionOf<'pass'> }): void {
   for (const run of runsOf(g, n.action.to))
     if (run.frame >= n.frame - 1 && run.frame <= n.frame && !dependsOn(run, n))
       n.needs.push({ from: run, kind: 'order', at: () => 0 });
-  if (!receiver || cued(n) || dependsOn(receiver, n)) return;
+  const meets = receiver ?? stillRuns(g, n);
+  if (!meets || cued(n) || dependsOn(meets, n)) return;
   const kind = kindOfPass(g, n);
   n.needs.push({
-    from: receiver,
+    from: meets,
     kind: 'inferred',
     event: 'at',
     at: () => {
-      const s = catchAt(receiver);
-      const flight = flightOf(g.level.pass, kind, distance(n.from, placeOn(receiver, s)));
-      return receiver.time + timeTo(receiver.run, s) - flight - WINDUP[kind];
+      const s = catchAt(meets);
+      const flight = flightOf(g.level.pass, kind, distance(n.from, placeOn(meets, s)));
+      return meets.time + timeTo(meets.run, s) - flight - WINDUP[kind];
     },
   });
 }
+
+/** In an ending that starts while he still runs, he is waited for as in the frame of his run: he does not catch it half-way. */
+const stillRuns = (g: Graph, n: Node & { action: ActionOf<'pass'> }): Runner | undefined =>
+  g.reads[n.frame] ? runsOf(g, n.action.to).findLast((run) => run.frame === n.frame - 1) : undefined;

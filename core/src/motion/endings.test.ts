@@ -67,6 +67,34 @@ describe('an ending', () => {
     expect(distance({ x: back!.run!.x[0]!, y: back!.run!.y[0]! }, at)).toBeLessThan(1e-6);
     expect(positionAt(timeline, '2', timeline.end)).toEqual({ x: -21, y: 4 });
   });
+  it('throws to a man who still runs so that both are there at the end of his run, unless the coach says when', () => {
+    const pinned = (pass: object): Play => {
+      const drawn = make(
+        act({ by: '4', does: 'screen', for: '2', path: [{ x: -17, y: 9 }] }),
+        act({
+          by: '2',
+          does: 'cut',
+          path: [
+            { x: -19, y: 10 },
+            { x: -12, y: 22 },
+          ],
+        }),
+        { do: 'addFrame', after: 'f1' },
+        act({ by: '1', does: 'pass', to: '2', ...pass } as NewAction, 'f2'),
+        { do: 'read', frame: 'f2', read: { does: 'trail', at: { action: 'a1', event: 'used' } } },
+      );
+      return drawn;
+    };
+    const leadTo = (play: Play) => {
+      const { timeline } = lineOf(play, 'f2');
+      const run = timed(play, 'f2', 'a2').run!;
+      const [flight] = timeline.flights;
+      expect(distance(flight!.to, positionAt(timeline, '2', flight!.arrive))).toBeLessThan(0.5);
+      return distance(flight!.to, { x: run.x.at(-1)!, y: run.y.at(-1)! });
+    };
+    expect(leadTo(pinned({}))).toBeLessThan(2.5);
+    expect(leadTo(pinned({ cue: { on: 'read' } }))).toBeGreaterThan(4);
+  });
   it('waits with the ball for what the frame before does with it', () => {
     const shot = ending({ does: 'under' }, { by: '1', does: 'shot' });
     const end = shot.frames.at(-1)!.id;
