@@ -22,7 +22,7 @@ export interface Rails {
   readonly vy: Float64Array;
   /** Whose the ball is: its holder, or the receiver from the release on; −1 after a shot. */
   readonly owner: Int8Array;
-  /** 1 while the ball is dribbled. */
+  /** 1 while the ball is dribbled, and so long after that a pass still comes off the dribble. */
   readonly dribbled: Uint8Array;
 }
 
@@ -66,6 +66,9 @@ export function railsOf(timeline: Timeline, court: Court, level: LevelRecord): R
 export const railsUntil = (timeline: Timeline, court: Court, level: LevelRecord, until: number): Rails =>
   lay(timeline, court, level, placesOf(timeline, until));
 
+/** A pass this soon after the last dribble comes off it (s, from memory). */
+export const OFF_THE_DRIBBLE = 0.3;
+
 function lay(timeline: Timeline, court: Court, level: LevelRecord, t: Track): Rails {
   const { steps, dt, x, y } = t;
   const vx = new Float64Array(steps * 5);
@@ -85,8 +88,10 @@ function lay(timeline: Timeline, court: Court, level: LevelRecord, t: Track): Ra
   const dribbled = new Uint8Array(steps);
   timeline.possessions.forEach((p, i) => {
     if (!p.dribbling) return;
-    const end = timeline.possessions[i + 1]?.from ?? timeline.end;
-    for (let k = Math.ceil(p.from / dt - 1e-9); k < steps && k * dt < end; k++) dribbled[k] = 1;
+    const next = timeline.possessions[i + 1];
+    const end = next?.from ?? timeline.end;
+    const until = next?.holder === p.holder ? end + OFF_THE_DRIBBLE : end;
+    for (let k = Math.ceil(p.from / dt - 1e-9); k < steps && k * dt < until; k++) dribbled[k] = 1;
   });
   return { timeline, court, level, track: t, steps, dt, x, y, vx, vy, owner, dribbled };
 }

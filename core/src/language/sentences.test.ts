@@ -46,6 +46,7 @@ const OTHER: Record<string, object> = {
   'pass-window': { by: 0.4, to: 3.2 },
   'help-unseen': { by: 3, to: 3.2 },
   'no-man': { who: 2 },
+  'pass-kind': { kind: 'lob', why: 'rim', limit: 13 },
   'both-guard': { a: 0, b: 1 },
 };
 const say = (key: keyof typeof SENTENCES, t = PLAIN): string =>

@@ -205,13 +205,13 @@ function chanceAt(w: Work, d: Defended, k: number, player: number): Chance {
   return best ?? byPass(w, d, k, player, least, none());
 }
 
-/** Whether a kind of pass can be thrown from the man with the ball to a player now. */
+/** Whether a kind of pass can be thrown from the man with the ball to a player now: to where he is when it comes down. */
 export function kindPossible(d: Defended, k: number, player: number, kind: PassKind): boolean {
   const passer = d.rails.track.holder[k]!;
   if (passer < 0 || passer === player) return false;
-  const { from, to } = work();
+  const { from, to } = scratch;
   placeAt(d, k, passer, from);
-  placeAt(d, k, player, to);
+  meet(scratch, d, k, player, kind);
   const length = Math.sqrt((to.x - from.x) ** 2 + (to.y - from.y) ** 2);
   return canThrow(kind, length, rimFrom(to, d.rails.court.rimY), d.rails.dribbled[k] === 1);
 }

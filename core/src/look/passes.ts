@@ -123,7 +123,8 @@ function hold(d: Defended, plan: Plan, pass: TimedAction): Defended {
 
 /** The spans in which a kind of pass to a player is free, found at ten a second and sharpened at their ends. */
 function windowsOf(held: Defended, receiver: number, kind: PassKind, at: number): Span[] {
-  const free = (k: number): boolean => catchable(held, k, receiver, kind);
+  const free = (k: number): boolean =>
+    kindPossible(held, k, receiver, kind) && catchable(held, k, receiver, kind);
   const from = stepAt(held, at - AROUND);
   const to = stepAt(held, at + AROUND);
   const out: Span[] = [];

@@ -88,12 +88,26 @@ const THROWN: Readonly<Record<PassKind, readonly [least: number, most: number]>>
 };
 const LOB_WITHIN = 13;
 
-/** Whether a kind of pass can be thrown so far, to a place so far from the rim (feet). */
-export function canThrow(kind: PassKind, length: number, toRim: number, dribbled: boolean): boolean {
+/** Why a kind of pass is not thrown so: too short or too long for it, not to the rim, off no dribble. */
+type NotThrown = 'short' | 'long' | 'rim' | 'dribble';
+
+/** Why a kind of pass is not thrown so far, to a place so far from the rim (feet), and the limit (feet); null when it is. */
+export function notThrown(
+  kind: PassKind,
+  length: number,
+  toRim: number,
+  dribbled: boolean,
+): { readonly why: NotThrown; readonly limit: number } | null {
   const [least, most] = THROWN[kind];
-  if (length < least || length > most) return false;
-  return kind === 'lob' ? toRim <= LOB_WITHIN : kind !== 'pocket' || dribbled;
+  if (length > most) return { why: 'long', limit: most };
+  if (kind === 'lob' && toRim > LOB_WITHIN) return { why: 'rim', limit: LOB_WITHIN };
+  if (kind === 'pocket' && !dribbled) return { why: 'dribble', limit: 0 };
+  return length < least ? { why: 'short', limit: least } : null;
 }
+
+/** Whether a kind of pass can be thrown so far, to a place so far from the rim (feet). */
+export const canThrow = (kind: PassKind, length: number, toRim: number, dribbled: boolean): boolean =>
+  notThrown(kind, length, toRim, dribbled) === null;
 
 /** The men moved on by the wind-up. */
 const manX = new Float64Array(5);

@@ -187,6 +187,25 @@ describe('passes', () => {
     expect(at('pro')).toBeUndefined();
     expect(find(p, 'pass-long', { units: 'metres' })!.sentence).toContain('9.1 m is safe');
   });
+  it('of a kind that is not thrown there: a lob far from the rim, a bounce too long, a pocket pass off no dribble', () => {
+    const said = (kind: string, from: SpotKey, to: SpotKey, ...first: NewAction[]) =>
+      find(
+        play(
+          [first, [pass('1', '2', { kind } as never)]].filter((f) => f.length > 0),
+          [put('1', from), put('2', to)],
+        ),
+        'pass-kind',
+      )?.sentence;
+    expect(said('lob', 'slotL', 'slotR')).toMatch(
+      /^1 lobs to 2 \d+ ft.* from the rim: a lob is for a man at the rim\.$/,
+    );
+    expect(said('lob', 'slotL', 'blockR')).toBeUndefined();
+    expect(said('bounce', 'slotL', 'cornerR')).toMatch(/^1's bounce pass to 2 is \d+ ft.*: beyond 18 ft/);
+    expect(said('bounce', 'slotL', 'slotR')).toBeUndefined();
+    expect(said('pocket', 'slotR', 'elbowR')).toBe("1's pocket pass to 2 comes off no dribble.");
+    expect(said('pocket', 'top', 'elbowR', dribble('1', 'slotR'))).toBeUndefined();
+    expect(said('skip', 'slotR', 'elbowR')).toMatch(/^1's overhead pass to 2 is \d ft.*: too near for one\.$/);
+  });
   it('before its man, with the seconds, and mended by waiting for him', () => {
     const p = play([
       [

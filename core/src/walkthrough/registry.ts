@@ -32,6 +32,7 @@ import { outOfBounds } from './checks/law/out-of-bounds.ts';
 import { overload } from './checks/spacing/overload.ts';
 import { passEarly } from './checks/passes/pass-early.ts';
 import { passLate } from './checks/passes/pass-late.ts';
+import { passKind } from './checks/passes/pass-kind.ts';
 import { passLong } from './checks/passes/pass-long.ts';
 import { passWindow } from './checks/against/pass-window.ts';
 import { rebounders } from './checks/shot/rebounders.ts';
@@ -72,6 +73,7 @@ export const CHECKS: readonly Check[] = [
   screenUnused,
   screenMissed,
   passLong,
+  passKind,
   passEarly,
   passLate,
   entryAngle,

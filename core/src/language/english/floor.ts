@@ -1,8 +1,18 @@
 import type { PlayerId } from '../../alignment/library.ts';
 import type { Verb } from '../../play/document.ts';
+import type { PassKind } from '../../motion/level.ts';
 import type { Teller } from '../teller.ts';
 
 type One = { who: PlayerId };
+/** What a pass of a kind is called in a sentence about one. */
+const KIND_WORDS: Readonly<Record<PassKind, string>> = {
+  chest: 'chest pass',
+  bounce: 'bounce pass',
+  lob: 'lob',
+  skip: 'overhead pass',
+  pocket: 'pocket pass',
+};
+
 type Two = { a: PlayerId; b: PlayerId };
 type None = Record<never, never>;
 
@@ -50,6 +60,24 @@ export const FLOOR_SENTENCES = {
   'screen-unused': ({ a, b }: Two) => `Nobody uses ${a}'s screen: ${b} comes no nearer.`,
   'pass-long': ({ a, b, feet, safe }: Two & { feet: number; safe: number }, t: Teller) =>
     `${a}'s pass to ${b} is ${t.about(feet)}; at this level ${t.about(safe)} is safe.`,
+  'pass-kind': (
+    {
+      a,
+      b,
+      kind,
+      why,
+      feet,
+      limit,
+    }: Two & { kind: PassKind; why: 'short' | 'long' | 'rim' | 'dribble'; feet: number; limit: number },
+    t: Teller,
+  ) =>
+    why === 'rim'
+      ? `${a} lobs to ${b} ${t.about(feet)} from the rim: a lob is for a ${t.man} at the rim.`
+      : why === 'dribble'
+        ? `${a}'s pocket pass to ${b} comes off no dribble.`
+        : why === 'short'
+          ? `${a}'s ${KIND_WORDS[kind]} to ${b} is ${t.about(feet)}: too near for one.`
+          : `${a}'s ${KIND_WORDS[kind]} to ${b} is ${t.about(feet)}: beyond ${t.about(limit)} it gets there too late.`,
   'pass-early': ({ who, early }: One & { early: number }, t: Teller) =>
     `The ball is there ${t.seconds(early)} before ${who}.`,
   'pass-late': ({ who, late }: One & { late: number }, t: Teller) =>
