@@ -95,10 +95,18 @@ export { ballAt, facingAt, HELD, positionAt, track } from './motion/track.ts';
 export { readPoint, type ReadChoice, type ReadPoint } from './answers/choices.ts';
 export { attackersOn, defendersOn, floorOf, chasersLate, putAttackers, type Floor } from './space/floor.ts';
 export { standApart } from './defence/zone/move.ts';
-export { GRID, mapSoftness, softMap, softSpots, softSpotsOf, type SoftMap, type SoftSpot } from './space/soft-spots.ts';
+export {
+  GRID,
+  mapSoftness,
+  softMap,
+  softSpots,
+  softSpotsOf,
+  type SoftMap,
+  type SoftSpot,
+} from './space/soft-spots.ts';
 export { optionsOf, worstSplit, type Option, type Split } from './space/split.ts';
 export { coveragesMet, type Met } from './defence/meet.ts';
-export { tellable, type Told } from './defence/own.ts';
+export { tellable } from './defence/own.ts';
 export { HELPS, OFF_BALL_COVERAGES, ON_BALL_COVERAGES, type Plan } from './defence/plan.ts';
 export {
   COVERAGE_WORDS,

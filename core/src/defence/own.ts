@@ -9,7 +9,7 @@ import { screenUse } from './meet.ts';
 import { HELPS, type ManPlan } from './plan.ts';
 
 /** What can be told for one action beside its coverage: who tags, whether a drive is helped on, how the post is played. */
-export type Told = 'tag' | 'help' | 'post';
+type Told = 'tag' | 'help' | 'post';
 
 /** A dribble goes at the basket that ends so much nearer to it; a post is played this near to the rim (ft). */
 const DRIVES = 6;
