@@ -28,7 +28,7 @@ export function readsOn(play: Play, timeline: Timeline, court: Court): ReadSeen[
     const { read } = frame;
     if (!read) return [];
     const bar = timeline.bars[i]?.start ?? 0;
-    const cue = readAt(court, read, walks[i - 1]);
+    const cue = readAt(court, read, walks.slice(0, i));
     const action = (cue && timeline.actions.find((a) => a.action.id === cue.on)) ?? null;
     const at = !action
       ? bar

@@ -87,6 +87,13 @@ describe('passes and handoffs', () => {
     const meet = timeline.meetings.find((m) => m.kind === 'pass')!;
     expect(Math.abs(meet.first - meet.second)).toBeLessThan(0.02);
   });
+  it('who catches on the move steps into his shot: it starts with the catch, before he has stopped', () => {
+    const play = make(act(CUT2), act({ by: '1', does: 'pass', to: '2' }), act({ by: '2', does: 'shot' }));
+    const [cut, pass, shot] = ['a1', 'a2', 'a3'].map((id) => byId(play, id));
+    expect(shot!.start).toBeCloseTo(pass!.end, 6);
+    expect(shot!.start).toBeLessThan(cut!.end - 0.1);
+    expect(shot!.events.release).toBeGreaterThan(cut!.end);
+  });
   it('a pass that is called times the cut back from its catch', () => {
     const play = make(
       act({ by: '1', does: 'pass', to: '2', cue: { on: 'frame', delay: 3 } }),

@@ -59,7 +59,7 @@ export function compile(
   const walks = walkLine(play, lineTo(play, leafId));
   const rim = rimOf(court);
   const reads = walks.map(({ frame }, i) =>
-    frame.read && i > 0 ? readAt(court, frame.read, walks[i - 1]) : null,
+    frame.read && i > 0 ? readAt(court, frame.read, walks.slice(0, i)) : null,
   );
   const graph = schedule(nodesOf(walks, court), walks, record, rim, reads);
   return { timeline: timelineOf(graph, walks), faults: graph.faults };

@@ -19,7 +19,7 @@ import {
 } from './graph.ts';
 import { flightOf } from './flight.ts';
 import { CATCH_TO_DRIBBLE, WINDUP } from './level.ts';
-import { happens, isDoes, passesBy, type Edge, type Node, type Runner } from './node.ts';
+import { happens, isDoes, isRunner, passesBy, type Edge, type Node, type Runner } from './node.ts';
 import { timeTo } from './run.ts';
 
 /** Seconds (from memory): a user waits this long after the set, a screener this long after the use, or unused after the set. */
@@ -63,7 +63,10 @@ export function bindBars(g: Graph): void {
 /** What a man leaves at once when he is called: he runs, screens, seals or waits, and has nothing to do with the ball in it. */
 const LEAVES: ReadonlySet<Verb> = new Set<Verb>(['cut', 'screen', 'seal', 'hold']);
 
-/** In an ending a man's first move cuts short what he does, or was to do, where he is; a ball in hand is played to its end. */
+/**
+ * In an ending a man's first move cuts short what he does, or was to do, where he is. A ball in hand is played to its
+ * end, unless the coach says when he lets it go: then he picks up his dribble for it.
+ */
 export function markCuts(nodes: readonly Node[], reads: Graph['reads']): void {
   const last = new Map<PlayerId, Node[]>();
   for (const n of nodes) {
@@ -73,8 +76,24 @@ export function markCuts(nodes: readonly Node[], reads: Graph['reads']): void {
     for (const before of [...his].reverse()) {
       const leaves =
         LEAVES.has(before.action.does) && (!PLAYS_BALL.has(n.action.does) || before.action.does === 'hold');
-      if (!leaves || before.frame < n.frame - 1) break;
+      if ((!leaves && !breaksOff(n, before)) || before.frame < n.frame - 1) break;
       n.cuts.push(before);
+    }
+  }
+  markAdrift(last);
+}
+
+const breaksOff = (n: Node, dribble: Node): boolean =>
+  isDoes(dribble, 'dribble') && PLAYS_BALL.has(n.action.does) && n.has && n.action.cue !== undefined;
+
+/** Until his next run, who has broken off a dribble is where he left it. */
+function markAdrift(all: ReadonlyMap<PlayerId, readonly Node[]>): void {
+  for (const his of all.values()) {
+    let adrift = false;
+    for (const n of his) {
+      adrift ||= n.cuts.some((c) => c.action.does === 'dribble');
+      n.adrift = adrift;
+      adrift &&= n.curve === null;
     }
   }
 }
@@ -86,8 +105,13 @@ export function bindMen(g: Graph): void {
   for (const n of g.nodes) {
     const his = last.get(n.action.by) ?? [];
     const previous = his.findLast((x) => !n.cuts.includes(x));
-    if (previous) n.needs.push({ from: previous, kind: 'player', at: () => previous.end });
-    for (const left of n.cuts) n.needs.push({ from: left, kind: 'order', at: () => 0 });
+    if (previous) n.needs.push({ from: previous, kind: 'player', at: () => freeFor(n, previous) });
+    for (const left of n.cuts)
+      n.needs.push(
+        left.action.does === 'dribble'
+          ? { from: left, kind: 'player', at: () => left.time }
+          : { from: left, kind: 'order', at: () => 0 },
+      );
     last.set(n.action.by, [...his, n]);
     if (!n.has || !PLAYS_BALL.has(n.action.does)) continue;
     const given = ball;
@@ -98,6 +122,12 @@ export function bindMen(g: Graph): void {
     if (n.action.does !== 'fake') ball = n;
   }
 }
+
+/** When a man can do the next thing. Into a shot he steps: it starts where he means to catch, not when he has stopped. */
+const freeFor = (n: Node, previous: Node): number =>
+  n.action.does === 'shot' && isRunner(previous) && previous.action.does === 'cut'
+    ? Math.min(previous.end, previous.time + timeTo(previous.run, catchAt(previous)))
+    : previous.end;
 
 /** Seconds a man needs between having the ball and starting to do this with it. */
 function afterCatch(g: Graph, given: Node, n: Node): number {

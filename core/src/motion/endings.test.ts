@@ -103,6 +103,63 @@ describe('an ending', () => {
       dribble.end - 1e-9,
     );
   });
+  it('lets the ball go out of the dribble when the coach says so: from where he is, and he goes on from there', () => {
+    const kick = ending(
+      { does: 'show', who: ['x5'] },
+      { by: '1', does: 'pass', to: '2', kind: 'chest', cue: { on: 'read' } },
+      { by: '1', does: 'cut', path: [{ x: 3, y: 6 }] },
+    );
+    const end = kick.frames.at(-1)!.id;
+    const { timeline } = lineOf(kick, end);
+    const dribble = timed(kick, end, 'a2');
+    const [pass, cut] = kick.frames.at(-1)!.actions.map((a) => timed(kick, end, a.id));
+    expect(pass!.start).toBeCloseTo(timeline.bars[1]!.start, 6);
+    expect(dribble.end).toBeCloseTo(pass!.start, 6);
+    expect(dribble.events.pickUp).toBeCloseTo(pass!.start, 6);
+    expect(dribble.end).toBeLessThan(dribble.start + dribble.run!.duration - 0.3);
+    const here = positionAt(timeline, '1', pass!.start);
+    expect(distance(timeline.flights[0]!.from, here)).toBeLessThan(1e-6);
+    expect(distance({ x: cut!.run!.x[0]!, y: cut!.run!.y[0]! }, here)).toBeLessThan(1e-6);
+    expect(positionAt(timeline, '1', timeline.end)).toEqual({ x: 3, y: 6 });
+    const dribbling = timeline.possessions.filter((p) => p.dribbling).map((p) => p.holder);
+    expect(dribbling).toEqual(['1']);
+  });
+  it('cannot let go of a ball its man has not got yet', () => {
+    const play = make(
+      act({ by: '1', does: 'pass', to: '2' }),
+      act({ by: '2', does: 'dribble', path: [{ x: -12, y: 15 }] }),
+      { do: 'addFrame', after: 'f1' },
+    );
+    const r = editAll(play, [
+      { do: 'read', frame: 'f2', read: { does: 'deny', at: { action: 'a1', event: 'release' } } },
+      act({ by: '2', does: 'pass', to: '3', cue: { on: 'read' } }, 'f2'),
+    ]);
+    if (!r.ok) throw new Error(r.sentence);
+    const [first, second] = lineOf(r.play, 'f2').timeline.flights;
+    expect(second!.release).toBeGreaterThan(first!.arrive);
+  });
+  it('reads a screen in the frame in which it is used, though it was set in the one before', () => {
+    const set = make(head[0]!, { do: 'addFrame', after: 'f1' });
+    const r = editAll(set, [
+      act(
+        {
+          by: '1',
+          does: 'dribble',
+          path: [
+            { x: -2.6, y: 27.2 },
+            { x: -9.5, y: 22.5 },
+          ],
+        },
+        'f2',
+      ),
+      { do: 'addFrame', after: 'f2' },
+      { do: 'read', frame: 'f3', read: { does: 'show', who: ['x5'] } },
+      act({ by: '5', does: 'cut', path: [{ x: -1, y: 6.5 }] }, 'f3'),
+    ]);
+    if (!r.ok) throw new Error(r.sentence);
+    const { timeline } = lineOf(r.play, 'f3');
+    expect(timeline.bars[2]!.start).toBeCloseTo(timed(r.play, 'f3', 'a1').events.used! + 0.2, 6);
+  });
   it('reads what the coach says it reads', () => {
     const at = ending(
       { does: 'own', note: 'he turns his head', at: { action: 'a1', event: 'set' } },

@@ -44,13 +44,16 @@ export interface Node extends Vertex {
   readonly walk: FrameWalk;
   readonly frame: number;
   readonly has: boolean;
-  readonly from: Point;
+  /** Where he stands when it starts: as drawn, or where he really is when he broke a dribble off. */
+  from: Point;
   /** The way he runs; null when he stays where he is. What cuts another move short starts where that one was left. */
   curve: Curve | null;
   readonly screens: readonly Point[];
   run: Run | null;
   /** What this man was doing when the read was seen, and leaves for it: an ending's first action only. */
   cuts: Node[];
+  /** He has broken a dribble off and not run since: he is not where he is drawn. */
+  adrift: boolean;
   /** When he leaves it for what he does in an ending; Infinity when he ends it. */
   left: number;
   end: number;
@@ -92,6 +95,7 @@ function node(walk: FrameWalk, step: Step, frame: number, court: Court, walks: r
     screens,
     run: null,
     cuts: [],
+    adrift: false,
     left: Infinity,
     needs: [],
     time: 0,

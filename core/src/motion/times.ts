@@ -41,7 +41,7 @@ function visit(g: Graph, v: Vertex): void {
 
 /** When an action that starts at its node's time ends, and the moments in between. */
 function time(g: Graph, n: Node): void {
-  if (n.cuts.length > 0) setOut(g, n);
+  if (n.cuts.length > 0 || n.adrift) setOut(g, n);
   const { action, run } = n;
   const start = n.time;
   n.events = { start };
@@ -88,14 +88,16 @@ function time(g: Graph, n: Node): void {
         Object.assign(n.events, { firstDribble: Math.min(n.end, start + FIRST_DRIBBLE), pickUp: n.end });
   }
   if (n.left < n.end) n.end = Math.max(n.time, n.left);
+  if (n.events.pickUp !== undefined) n.events.pickUp = n.end;
   n.events.end = n.end;
 }
 
 /** Who is called away from a run starts from where he is, with what his speed is worth the new way. */
 function setOut(g: Graph, n: Node): void {
   const start = n.curve?.points[0];
-  if (!start) return;
   const { place, run } = whereBefore(g, n, n.time);
+  if (n.adrift) n.from = place;
+  if (!start) return;
   const s = run ? distanceAfter(run.run, n.time - run.time) : 0;
   const moving = run && n.time < run.time + run.run.duration ? speedAfter(run.run, s) : 0;
   if (distance(place, start) < 1e-6 && moving === 0) return;

@@ -1,7 +1,7 @@
 import type { Court } from '../court/court.ts';
 import { inLane } from '../court/queries.ts';
 import type { PlainCue, Read } from './document.ts';
-import { dribbleKind } from './kinds.ts';
+import { dribbleKind, screenUsed } from './kinds.ts';
 import { holderOf, type FrameWalk, type Step } from './state.ts';
 
 /** What an action is to one who reads the defence at it. */
@@ -66,16 +66,20 @@ const SHOWN: Readonly<Record<ReadKind, Pick<PlainCue, 'event' | 'at'>>> = {
 
 /**
  * What the read of a frame reads, as a cue on an action of its line: what the coach says, else the last screen, handoff,
- * entry or drive of the frame before that fits the word. Null where nothing is there to be read.
+ * entry or drive of the frame before that fits the word; a screen that is set in one frame and used in the next is read
+ * in that next one. `walks` are the frames before it. Null where nothing is there to be read.
  */
-export function readAt(court: Court, read: Read, before: FrameWalk | undefined): PlainCue | null {
+export function readAt(court: Court, read: Read, walks: readonly FrameWalk[]): PlainCue | null {
   if (read.at) return { on: read.at.action, event: read.at.event ?? 'end' };
+  const before = walks.at(-1);
   if (!before) return null;
-  const kinds = AT[read.does];
-  for (const kind of kinds ?? []) {
-    const step = before.steps.findLast((s) => readKind(court, s) === kind);
+  const earlier = walks.at(-2);
+  const used = before.steps.flatMap((s) => screenUsed(before, s, earlier) ?? []);
+  const steps = [...used.filter((s) => !before.steps.includes(s)), ...before.steps];
+  for (const kind of AT[read.does] ?? []) {
+    const step = steps.findLast((s) => readKind(court, s) === kind);
     if (step) return { on: step.action.id, ...SHOWN[kind] };
   }
-  const step = before.steps.findLast((s) => isRead(court, s));
+  const step = steps.findLast((s) => isRead(court, s));
   return step ? { on: step.action.id, ...SHOWN[readKind(court, step)] } : null;
 }

@@ -8,6 +8,9 @@ import { timed } from '../support.ts';
 import { shots } from '../shot/taken.ts';
 import { attackerAt, ownShot, withDefence } from '../with-defence.ts';
 
+/** Feet are told by the half: what reads as the limit is not short of it. */
+const TOLD = 0.25;
+
 /** A shot off the dribble could have gone up this much earlier, any other this much (s, from memory). */
 const EARLIER = { dribble: 0.7, other: 0.2 } as const;
 
@@ -24,7 +27,7 @@ export const lookOpen: Check = {
       if (!shot || !o) return [];
       const place = attackerAt(against, f.passer, shot.start);
       const least = distanceToRim(input.court, place) < 5 ? OPEN.rim : OPEN.shot;
-      if (feetOf(o) >= least || o.by < 0) return [];
+      if (feetOf(o) >= least - TOLD || o.by < 0) return [];
       return [
         {
           frame: shot.frame,
