@@ -68,7 +68,7 @@ export async function run(): Promise<void> {
     }
     for (const dark of [false, true])
       for (const [name, play, tenths] of [
-        ['defence-man', 'demo-horns-kite', 26],
+        ['defence-man', 'demo-horns-kite', 19],
         ['defence-zone', 'demo-zone-lighthouse', 36],
       ] as const) {
         const page = await open(`/plays/${play}`, { dark });
