@@ -13,7 +13,7 @@ const court = courtFor({ court: 'nfhs' });
 const man: Defence = { id: 'd', name: 'd', type: 'man' };
 const after = (actions: NewAction[], defence: Defence | null = man) => {
   const play = playOf([actions]);
-  return readPoint(play, court, walkLine(play, mainLine(play))[0]!, defence);
+  return readPoint(play, court, walkLine(play, mainLine(play)).slice(0, 1), defence);
 };
 const SCREEN: NewAction = { by: '5', does: 'screen', for: '1', path: [{ x: 3, y: 25 }] };
 const words = (point: ReturnType<typeof after>) =>
@@ -35,13 +35,31 @@ describe('what they may do here (common practice)', () => {
     expect(of({ by: '1', does: 'dribble', path: [{ x: 0, y: 6 }] })).toBe('drive');
     expect(of({ by: '1', does: 'pass', to: '2' })).toBe('pass');
     expect(of({ by: '2', does: 'cut', path: [{ x: 0, y: 6 }] })).toBe('other');
-    expect(readPoint(samplePlay(), court, null, man).is).toBe('set');
+    expect(readPoint(samplePlay(), court, [], man).is).toBe('set');
   });
   it('the last thing worth reading is read, not what was done beside it', () => {
     expect(after([SCREEN, { by: '2', does: 'cut', path: [{ x: -17, y: 18 }] }])).toMatchObject({
       is: 'ballScreen',
       action: 'a1',
     });
+  });
+  it('a screen that was set in the frame before is read where it is used', () => {
+    const play = playOf([
+      [SCREEN],
+      [
+        {
+          by: '1',
+          does: 'dribble',
+          path: [
+            { x: 3.5, y: 28 },
+            { x: 12, y: 22 },
+          ],
+        },
+      ],
+    ]);
+    const walks = walkLine(play, mainLine(play));
+    expect(walks).toHaveLength(2);
+    expect(readPoint(play, court, walks, man)).toMatchObject({ is: 'ballScreen', action: 'a1' });
   });
   it('by whom is as they are matched up', () => {
     const point = after([SCREEN], { ...man, matchup: { x1: '5', x5: '1' } });

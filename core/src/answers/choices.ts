@@ -2,7 +2,7 @@ import { PLAYERS, type PlayerId } from '../alignment/library.ts';
 import type { Court } from '../court/court.ts';
 import type { Defence, Play, Read } from '../play/document.ts';
 import { DEFENDERS, type DefenderId } from '../play/vocabulary.ts';
-import { isRead, readKind, type ReadKind } from '../play/read-at.ts';
+import { isRead, readKind, stepsToRead, type ReadKind } from '../play/read-at.ts';
 import { holderOf, type FrameWalk, type Step } from '../play/state.ts';
 
 /** What a defence can be seen to do at a place of a play, and who of them does it. */
@@ -97,16 +97,18 @@ const WAYS: Readonly<Record<ReadPoint['is'], readonly (readonly [Does, Side])[]>
 const ZONE_WAYS: readonly Does[] = ['goes', 'stays', 'stepsUp', 'trap', 'late'];
 
 /**
- * What can be read where a frame ends, or in the set when there is none; `defence` is whom the play is looked at
+ * What can be read where the last of some frames ends, or in the set when there is none; `defence` is whom the play is looked at
  * against: its matchups say whose man does it, and a zone is read by its shields.
  */
 export function readPoint(
   play: Play,
   court: Court,
-  before: FrameWalk | null,
+  walks: readonly FrameWalk[],
   defence: Defence | null,
 ): ReadPoint {
-  const step = before && (before.steps.findLast((s) => isRead(court, s)) ?? before.steps.at(-1));
+  const before = walks.at(-1);
+  const steps = stepsToRead(walks);
+  const step = steps.findLast((s) => isRead(court, s)) ?? steps.at(-1);
   const is = step ? readKind(court, step) : 'set';
   const by = step?.action.by ?? play.start.ball;
   const user = step ? userOf(step) : by;

@@ -64,6 +64,14 @@ const SHOWN: Readonly<Record<ReadKind, Pick<PlainCue, 'event' | 'at'>>> = {
   other: { event: 'end' },
 };
 
+/** What happens in the last of some frames: its steps, and before them the screens used in it that were set earlier. */
+export function stepsToRead(walks: readonly FrameWalk[]): readonly Step[] {
+  const [earlier, before] = [walks.at(-2), walks.at(-1)];
+  if (!before) return [];
+  const used = before.steps.flatMap((s) => screenUsed(before, s, earlier) ?? []);
+  return [...used.filter((s) => !before.steps.includes(s)), ...before.steps];
+}
+
 /**
  * What the read of a frame reads, as a cue on an action of its line: what the coach says, else the last screen, handoff,
  * entry or drive of the frame before that fits the word; a screen that is set in one frame and used in the next is read
@@ -71,11 +79,7 @@ const SHOWN: Readonly<Record<ReadKind, Pick<PlainCue, 'event' | 'at'>>> = {
  */
 export function readAt(court: Court, read: Read, walks: readonly FrameWalk[]): PlainCue | null {
   if (read.at) return { on: read.at.action, event: read.at.event ?? 'end' };
-  const before = walks.at(-1);
-  if (!before) return null;
-  const earlier = walks.at(-2);
-  const used = before.steps.flatMap((s) => screenUsed(before, s, earlier) ?? []);
-  const steps = [...used.filter((s) => !before.steps.includes(s)), ...before.steps];
+  const steps = stepsToRead(walks);
   for (const kind of AT[read.does] ?? []) {
     const step = steps.findLast((s) => readKind(court, s) === kind);
     if (step) return { on: step.action.id, ...SHOWN[kind] };

@@ -87,8 +87,8 @@ export function ReadRow({ answering }: { answering: Answering }) {
     answering.is === 'new'
       ? answering.after
       : (play.frames.find((f) => f.id === answering.frame)?.parent ?? null);
-  const at = walks.find((w) => w.frame.id === parent) ?? null;
-  const point = readPoint(play, court, at, defence);
+  const until = walks.findIndex((w) => w.frame.id === parent) + 1;
+  const point = readPoint(play, court, walks.slice(0, until), defence);
   const old = answering.is === 'named' ? play.frames.find((f) => f.id === answering.frame)?.read : undefined;
   const [who, setWho] = useState<readonly DefenderId[] | null>(old?.who ?? null);
   const [words, setWords] = useState(old?.does === 'own' ? (old.note ?? '') : '');
