@@ -1,5 +1,6 @@
 import { CourtKeySchema, DEFENCE_WORDS, defenceByWord, LevelSchema, type Level } from '@corkscrew/core';
 import { parseArgs } from 'node:util';
+import { answersOf, answersText } from './answers.ts';
 import { checkPlay, fails, reportOf, sheetsOf } from './check.ts';
 import { softAnswer, softJson, softText } from './soft-spots.ts';
 import { openPlayFile, type FileFault } from './read-file.ts';
@@ -10,15 +11,22 @@ const USAGE = `Checks play files without the app.
       --defence man:drop | man:switch | zone:2-3 …   against a defence as well (own: the play's first)
       --level youth | highSchool | college | pro     as if played at that level
   npm run corkscrew -- timeline FILE…         the beat sheet as text
+  npm run corkscrew -- answers FILE… [--defence man:drop] [--reply] [--json]   what the play has against each
+      thing they may do; without --defence the play's own; --reply: what hurts it most
   npm run corkscrew -- soft-spots --zone 2-3 --ball left-wing [--places FILE] [--school cornerTrap]
       [--level …] [--court nfhs | ncaa | fiba | usPro] [--json]   where a zone is soft, whom it splits
 
 Ends with 1 when something is against the rules or breaks a play, with 2 when a file can't be read.`;
 
+const COMMANDS: readonly string[] = ['check', 'timeline', 'answers'];
+
 interface Out {
   readonly say: (text: string) => void;
   readonly warn: (text: string) => void;
 }
+
+const NO_DEFENCE = 'The play names no defence: say which one with --defence man:drop, for one.';
+const ZONES = 'What a zone may do at each place is not gone through yet: ask against man to man.';
 
 const faultText = (f: FileFault): string =>
   [f.line === null ? f.file : `${f.file}:${f.line}`, f.at, f.sentence].filter(Boolean).join(': ');
@@ -42,7 +50,7 @@ export function corkscrew(args: string[], out: Out): number {
   if (!level.success)
     return refuse(out, `There is no level "${values.level}": ${LevelSchema.options.join(', ')}.`);
   if (command === 'soft-spots') return softSpotsOf(values, level.data, out);
-  if ((command !== 'check' && command !== 'timeline') || files.length === 0) {
+  if (!COMMANDS.includes(command ?? '') || files.length === 0) {
     out.warn(USAGE);
     return 2;
   }
@@ -57,7 +65,17 @@ export function corkscrew(args: string[], out: Out): number {
   for (const f of faults) out.warn(faultText(f));
   let broken = false;
   if (command === 'timeline') for (const { play } of plays) out.say(sheetsOf(play));
-  else {
+  else if (command === 'answers') {
+    const answers = plays.flatMap(({ file, play }) => {
+      const defence = named ?? play.defences?.[0];
+      if (defence?.type === 'man') return [{ file, ...answersOf(play, defence, values.reply ?? false) }];
+      out.warn(`${file}: ${defence ? ZONES : NO_DEFENCE}`);
+      return [];
+    });
+    if (values.json) out.say(JSON.stringify(answers, plain, 2));
+    else for (const a of answers) out.say(answersText(a));
+    if (answers.length < plays.length) return 2;
+  } else {
     const checked = plays.map(({ file, play }) => {
       const defence = word === 'own' ? (play.defences?.[0] ?? null) : named;
       return { file, play, zone: defence?.type === 'zone', lines: checkPlay(play, defence) };
@@ -111,6 +129,7 @@ const parse = (args: string[]) =>
     allowPositionals: true,
     options: {
       json: { type: 'boolean' },
+      reply: { type: 'boolean' },
       help: { type: 'boolean', short: 'h' },
       defence: { type: 'string' },
       level: { type: 'string' },

@@ -15,7 +15,9 @@ export function screenUse(
   const first = timeline.moves[s.user].find((m) => m.start >= s.arrive - 0.3);
   const starts = use?.start ?? first?.start ?? Infinity;
   const uses = s.used?.at ?? starts + UNUSED;
-  const onBall = holderAt(timeline, Math.max(starts, Math.min(uses, timeline.end))) === s.user;
+  // Who never moves for it has the ball or not when it is there.
+  const at = Number.isFinite(starts) ? Math.max(starts, Math.min(uses, timeline.end)) : s.arrive;
+  const onBall = holderAt(timeline, at) === s.user;
   return { starts, uses, onBall };
 }
 

@@ -48,6 +48,15 @@ const OTHER: Record<string, object> = {
   'no-man': { who: 2 },
   'pass-kind': { kind: 'lob', why: 'rim', limit: 13 },
   'both-guard': { a: 0, b: 1 },
+  'answer-point': { kind: 'onBall', by: '5', user: '1' },
+  'answer-recipe': { recipe: 'slip', to: '5' },
+  'answer-open': { worth: 1.35, early: 0.4 },
+  'answer-cheap': { worth: 0.4 },
+  'answer-firm': { open: 12, boards: 20 },
+  'answer-worst': { worth: 0.94, what: ['if they switch'] },
+  ...Object.fromEntries(
+    ['answer-feet', 'answer-lane', 'answer-way'].map((k) => [k, { by: 3, need: 4, late: 0.2 }]),
+  ),
 };
 const say = (key: keyof typeof SENTENCES, t = PLAIN): string =>
   tell({ key, with: { ...FIGURES, ...OTHER[key] } } as never, t);

@@ -20,15 +20,19 @@ export interface Against {
   readonly seeing: Seeing;
 }
 
-/** `timeline` is a line of the play; the reads on it say how the defence plays there. */
+/**
+ * `timeline` is a line of the play; the reads on it say how the defence plays there, unless it is looked at as it would be
+ * when they do something else: `asIs`.
+ */
 export function playAgainst(
   play: Play,
   timeline: Timeline,
   defence: Defence,
   court: Court,
   level: LevelRecord,
+  asIs = false,
 ): Against {
-  const reads = readsOn(play, timeline, court);
+  const reads = asIs ? [] : readsOn(play, timeline, court);
   const { plan, notes } = setupOf(play, asRead(defence, reads), timeline, court, reads);
   const defended = simulate(railsOf(timeline, court, level), plan);
   return { defence, plan, notes, defended, seeing: seeingOf(defended, plan) };

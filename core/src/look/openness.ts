@@ -38,6 +38,8 @@ export interface Openness {
   readonly points: number;
   /** From where: the shot itself, or a finish at the rim. */
   readonly how: 'shot' | 'finish';
+  /** He has the ball about the rim: less room is open there. */
+  readonly close: boolean;
   readonly open: boolean;
   /** He can catch it, whatever he does then. */
   readonly catchable: boolean;
@@ -92,6 +94,7 @@ interface Chance {
   make: number;
   points: number;
   how: 'shot' | 'finish';
+  close: boolean;
   open: boolean;
   catchable: boolean;
 }
@@ -108,6 +111,7 @@ const none = (): Chance => ({
   make: 0,
   points: 0,
   how: 'shot',
+  close: false,
   open: false,
   catchable: false,
 });
@@ -164,6 +168,7 @@ export function opennessAt(d: Defended, k: number, player: number): Openness {
     make: c.make,
     points: c.points,
     how: c.how,
+    close: c.close,
     open: c.open,
     catchable: c.catchable,
   };
@@ -312,7 +317,8 @@ function caught(w: Work, d: Defended, k: number, player: number, kind: PassKind,
   out.laneMan = w.lane.who;
   out.risk = w.lane.risk;
   out.value = out.make * out.points * (1 - out.risk);
-  out.open = out.margin >= OPEN.margin && out.atShot >= (toRim < CLOSE ? OPEN.rim : OPEN.shot);
+  out.close = toRim < CLOSE;
+  out.open = out.margin >= OPEN.margin && out.atShot >= (out.close ? OPEN.rim : OPEN.shot);
   out.catchable = out.margin >= OPEN.margin && out.atCatch >= OPEN.catch;
   return out;
 }
@@ -331,7 +337,8 @@ function ownShot(w: Work, d: Defended, k: number, player: number, out: Chance): 
   out.laneMan = -1;
   out.risk = 0;
   out.value = out.make * out.points;
-  out.open = out.atShot >= (toRim < CLOSE ? OPEN.rim : OPEN.shot);
+  out.close = toRim < CLOSE;
+  out.open = out.atShot >= (out.close ? OPEN.rim : OPEN.shot);
   out.catchable = false;
   return out;
 }

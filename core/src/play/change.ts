@@ -41,6 +41,8 @@ export type Change =
   | { do: 'duplicateFrame'; id: string }
   /** A frame of this or another play once more, behind one of this play. */
   | { do: 'pasteFrame'; after: string; frame: Frame }
+  /** A whole frame as a further ending of one, or of the set: its read, its cues on its own actions and all. */
+  | { do: 'pasteEnding'; after: string | null; frame: Frame }
   | { do: 'removeFrame'; id: string }
   /** A frame to another place on a line, behind one; `null` is before everything. */
   | { do: 'moveFrame'; id: string; after: string | null }

@@ -1,7 +1,15 @@
 import { alignmentByKey, alignmentPlaces, PLAYERS } from '../alignment/library.ts';
 import { courtFor } from '../court/rulesets.ts';
 import { addAction, moveAction, patchAction, removeAction, setAction } from './edit-actions.ts';
-import { addFrame, duplicateFrame, moveFrame, onFrame, pasteFrame, removeFrame } from './edit-frames.ts';
+import {
+  addFrame,
+  duplicateFrame,
+  moveFrame,
+  onFrame,
+  pasteEnding,
+  pasteFrame,
+  removeFrame,
+} from './edit-frames.ts';
 import { orderEnding, readAt, removeEnding } from './edit-endings.ts';
 import type { Change } from './change.ts';
 import { DefenceSchema, PlaceSchema, type Play } from './document.ts';
@@ -97,6 +105,8 @@ function applied(play: Play, change: Change): EditResult {
       return duplicateFrame(play, change.id);
     case 'pasteFrame':
       return pasteFrame(play, change.after, change.frame);
+    case 'pasteEnding':
+      return pasteEnding(play, change.after, change.frame);
     case 'removeFrame':
       return removeFrame(play, change.id);
     case 'moveFrame':

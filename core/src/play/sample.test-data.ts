@@ -111,6 +111,12 @@ const VERBS: { [V in Action['does']]: fc.Arbitrary<object> } = {
 const anyAction = fc.oneof(
   ...Object.entries(VERBS).map(([does, arb]) => some(arb.map((o) => ({ ...o, does })))),
 ) as fc.Arbitrary<NewAction>;
+/** A frame cut out of whatever play. */
+const anyFrame = fc.record({
+  id: frameId,
+  parent: fc.constant(null),
+  actions: fc.array(anyAction, { maxLength: 3 }).map((all) => all.map((a, i) => ({ ...a, id: `a${i + 1}` }))),
+}) as fc.Arbitrary<Frame>;
 
 const defence = some(
   fc.record({
@@ -170,18 +176,8 @@ const CHANGES: {
     ) as never,
   },
   duplicateFrame: { of: fc.record({ id: frameId }) },
-  pasteFrame: {
-    of: fc.record({
-      after: frameId,
-      frame: fc.record({
-        id: frameId,
-        parent: fc.constant(null),
-        actions: fc
-          .array(anyAction, { maxLength: 3 })
-          .map((all) => all.map((a, i) => ({ ...a, id: `a${i + 1}` }))),
-      }) as fc.Arbitrary<Frame>,
-    }),
-  },
+  pasteFrame: { of: fc.record({ after: frameId, frame: anyFrame }) },
+  pasteEnding: { of: fc.record({ after: fc.oneof(frameId, fc.constant(null)), frame: anyFrame }) as never },
   removeFrame: { of: fc.record({ id: frameId }) },
   moveFrame: { weight: 2, of: fc.record({ id: frameId, after: fc.oneof(frameId, fc.constant(null)) }) },
   read: { of: fc.record({ frame: frameId, read: fc.oneof(read, fc.constant(null)) }) },

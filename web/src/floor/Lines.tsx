@@ -12,8 +12,12 @@ interface LinesProps {
   /** Actions drawn in pen: the chosen one, and the one still under the hand. */
   readonly chosen: string | null;
   readonly proposed: string | null;
+  /** Others in pen: what of an answer is new. */
+  readonly fresh?: readonly string[] | undefined;
   readonly onHover: (action: string | null) => void;
 }
+
+const NONE: readonly string[] = [];
 
 /** Floor, last frame and the lines of this frame; each line can be hit along a wider, unseen one. */
 export const Lines = memo(function Lines({
@@ -24,6 +28,7 @@ export const Lines = memo(function Lines({
   scale,
   chosen,
   proposed,
+  fresh = NONE,
   onHover,
 }: LinesProps) {
   const scene = useMemo(
@@ -31,7 +36,7 @@ export const Lines = memo(function Lines({
     [court, walk, next, previous, scale],
   );
   const tones: Record<string, Tone> = {};
-  for (const id of [chosen, proposed]) if (id) tones[id] = 'pen';
+  for (const id of [chosen, proposed, ...fresh]) if (id) tones[id] = 'pen';
   return (
     <>
       <SceneItems items={scene.items} tones={tones} />

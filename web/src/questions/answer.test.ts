@@ -61,6 +61,7 @@ const asks = (changes: Partial<LineAsk> = {}): LineAsk => ({
   man: 'man',
   teaching: {},
   defence: null,
+  asIs: false,
   soon: false,
   ...changes,
 });

@@ -1,28 +1,37 @@
 import {
+  boardsOf,
   contentOf,
   courtFor,
+  leaves,
   levelRecord,
   lineTo,
+  MAN_PRESETS,
   metricsOf,
   opennessAt,
   playAgainst,
   PLAYERS,
+  pointsOf,
+  proposals,
   proposePlaces,
   railsOf,
+  rowOf,
   schemeOf,
   seeingOf,
   setupOf,
   simulate,
   tried,
+  Values,
   viewOf,
   walkThrough,
   withMakes,
+  worstReply,
   zoneByKey,
   type Against,
+  type Boards,
   type Defence,
   type Finding,
 } from '@corkscrew/core';
-import type { Answerers, LineAsk, Tried } from './kinds.ts';
+import type { Answerers, AnswersAsk, LineAsk, Tried } from './kinds.ts';
 import { Lately } from './lately.ts';
 
 /** Lines against defences that were simulated lately: checks that change need no new defenders. */
@@ -31,14 +40,25 @@ const against = new Lately<Against>(6);
 const levelOf = ({ play, teaching }: Pick<LineAsk, 'play' | 'teaching'>) =>
   withMakes(levelRecord(play.level, play.women ?? false), teaching.makes);
 
-const keyOf = ({ content, teaching }: LineAsk, defence: Defence): string =>
-  `${content} ${contentOf(defence)} ${contentOf(teaching.makes)}`;
+const keyOf = ({ content, teaching, asIs }: LineAsk, defence: Defence): string =>
+  `${content} ${contentOf(defence)} ${contentOf(teaching.makes)} ${String(asIs)}`;
 
 /** A line against a defence, simulated once for what it says. */
 const playedBy = (asks: LineAsk, defence: Defence): Against =>
   against.or(keyOf(asks, defence), () =>
-    playAgainst(asks.play, asks.compiled.timeline, defence, courtFor(asks.play), levelOf(asks)),
+    playAgainst(asks.play, asks.compiled.timeline, defence, courtFor(asks.play), levelOf(asks), asks.asIs),
   );
+
+/** Boards of plays whose answers were judged lately: rows of one play share its lines. */
+const boards = new Lately<Boards>(2);
+
+const boardsFor = (asks: AnswersAsk): Boards => {
+  const { play, defence, teaching } = asks;
+  const { name: _n, notes: _w, defences: _d, silenced: _s, ...runs } = play;
+  return boards.or(`${contentOf(runs)} ${contentOf(defence)} ${contentOf(teaching.makes)}`, () =>
+    boardsOf(play, courtFor(play), levelOf(asks), defence),
+  );
+};
 
 const untried = (findings: readonly Finding[]): Finding[] => findings.map((f) => ({ ...f, mends: [] }));
 
@@ -102,6 +122,33 @@ export const ANSWERERS: Answerers = {
       contested: seeing.passes.filter((p) => p.margin < 0).length,
       shot: shot && at !== undefined ? opennessAt(defended, k, PLAYERS.indexOf(shot.passer)).value : null,
     };
+  },
+
+  *points(asks) {
+    const { drawn } = boardsFor(asks);
+    const ids = leaves(asks.play).map((l) => l.id);
+    for (const id of ids) {
+      drawn.line(id);
+      yield null;
+    }
+    return pointsOf(drawn).map((point) => ({
+      point,
+      leaves: ids.filter((id) => drawn.line(id).points.some((p) => p.id === point.id)),
+    }));
+  },
+
+  *row(asks) {
+    return yield* rowOf(boardsFor(asks), asks.point);
+  },
+
+  *proposals(asks) {
+    return yield* proposals(boardsFor(asks), asks.point, asks.reaction);
+  },
+
+  *reply(asks) {
+    const { drawn } = boardsFor(asks);
+    const starts = MAN_PRESETS.map((p): Defence => ({ ...p.defence, id: p.key }));
+    return yield* worstReply(new Values(drawn, pointsOf(drawn)), starts);
   },
 
   *places({ court: key, level, women, zone, schools, ball, rules, chased }) {

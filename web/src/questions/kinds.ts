@@ -1,5 +1,7 @@
 import {
   type AgainstView,
+  type AnswerProposal,
+  type Cell,
   type Compiled,
   type Defence,
   type Finding,
@@ -13,7 +15,10 @@ import {
   type Play,
   type PlayerId,
   type Point,
+  type PointOnLine,
   type Proposal,
+  type Reaction,
+  type Reply,
   type RuleSetKey,
   type Seat,
   type Units,
@@ -33,6 +38,8 @@ export interface LineAsk {
   readonly teaching: OwnTeaching;
   /** Against whom; null is nobody. */
   readonly defence: Defence | null;
+  /** As that defence plays, whatever the reads of the line say. */
+  readonly asIs: boolean;
   /** Nothing of the play is on screen yet: what is wrong without the defence is told on the way. */
   readonly soon: boolean;
 }
@@ -72,6 +79,18 @@ interface PlacesAsk {
   readonly chased: Five<Seat | None>;
 }
 
+/** A play and whom its answers are judged against. */
+export interface AnswersAsk {
+  readonly play: Play;
+  readonly defence: Defence;
+  readonly teaching: OwnTeaching;
+}
+/** Where the defence has a choice, and the leaves of the lines on which it has it. */
+export interface PointAt {
+  readonly point: PointOnLine;
+  readonly leaves: readonly string[];
+}
+
 /** Every kind of question: what is asked, what comes on the way, what is answered. */
 export interface Kinds {
   /** On the way: the walk-through without the defence. */
@@ -79,6 +98,15 @@ export interface Kinds {
   /** The findings of a line with the mends that were tried and help. */
   readonly mends: { asks: LineAsk; part: never; answer: readonly Finding[] };
   readonly tried: { asks: TriedAsk; part: never; answer: Tried };
+  readonly points: { asks: AnswersAsk; part: never; answer: readonly PointAt[] };
+  /** On the way: each cell as the drawn board has it, and again when that is not sure. */
+  readonly row: { asks: AnswersAsk & { readonly point: PointOnLine }; part: Cell; answer: readonly Cell[] };
+  readonly proposals: {
+    asks: AnswersAsk & { readonly point: PointOnLine; readonly reaction: Reaction };
+    part: never;
+    answer: readonly AnswerProposal[];
+  };
+  readonly reply: { asks: AnswersAsk; part: never; answer: Reply };
   readonly places: { asks: PlacesAsk; part: never; answer: readonly Proposal[] };
 }
 export type Kind = keyof Kinds;

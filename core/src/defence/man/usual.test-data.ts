@@ -1,6 +1,7 @@
 import { defend, railsFrom, type Board, type Shake, type XY } from '../board.test-data.ts';
 import { act, cut, drib, hold, screen, useOf } from './facts/measure.test-data.ts';
-import { judgePass, judgeShot, type Judged, type Since } from './judge.test-data.ts';
+import type { Judged } from '../../answers/judge.ts';
+import { judgePass, judgeShot, type Since } from './judge.test-data.ts';
 import type { ManPlan, OnBall } from '../plan.ts';
 
 /** An answer to what they do: whether its look is open on most shaken boards, and what it is worth where that was told. */

@@ -1,4 +1,5 @@
 import { AGAINST_SENTENCES } from './against.ts';
+import { ANSWER_SENTENCES } from './answers.ts';
 import { DEFENCE_SENTENCES } from './defence.ts';
 import { EDIT_SENTENCES } from './edits.ts';
 import { FLOOR_SENTENCES } from './floor.ts';
@@ -13,6 +14,7 @@ export const SENTENCES = {
   ...MEND_SENTENCES,
   ...EDIT_SENTENCES,
   ...DEFENCE_SENTENCES,
+  ...ANSWER_SENTENCES,
 };
 
 export type Sentences = typeof SENTENCES;

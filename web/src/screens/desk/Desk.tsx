@@ -15,7 +15,7 @@ import { goToAddress, useAddress } from './address.ts';
 import { mustMend, useAnalysing, useTold } from './analysis.ts';
 import { Head } from './Head.tsx';
 import { openPlay } from './keep.ts';
-import { useDefence } from './defend/view.ts';
+import { usePlayed } from './defend/view.ts';
 import { Questions } from './Questions.tsx';
 import { WithMenu } from './draw/Menu.tsx';
 import { Heard } from './draw/Heard.tsx';
@@ -137,7 +137,8 @@ function Behind() {
   useAddress();
   const { play, branch, frameId } = usePick('play', 'branch', 'frameId');
   const { court, line } = lineView(play, branch, frameId);
-  useAnalysing(play, line.at(-1)!.id, useUnits(court), useDefence(play));
+  const { defence, trial } = usePlayed(play);
+  useAnalysing(play, line.at(-1)!.id, useUnits(court), defence, trial !== null);
   return null;
 }
 

@@ -1,3 +1,5 @@
+import { AnswersTab } from './answers/AnswersTab.tsx';
+import { useHoles } from './answers/judge.ts';
 import { X } from 'lucide-react';
 import { useState } from 'react';
 import { Tab, TabList, TabPanel, Tabs } from 'react-aria-components';
@@ -28,14 +30,15 @@ const Box = styled(Tabs)`
     display: flex;
     flex: 1;
     min-width: 0;
-    gap: 16px;
+    gap: 12px;
     padding: 0 14px;
     height: 38px;
     align-items: stretch;
   }
   .tab {
-    font: 640 14px/38px 'Archivo Variable';
-    font-stretch: 77%;
+    font: 640 13.5px/38px 'Archivo Variable';
+    font-stretch: 73%;
+    white-space: nowrap;
     color: var(--ink-2);
     border-bottom: 3px solid transparent;
     cursor: default;
@@ -139,6 +142,7 @@ const Foot = styled.div`
 const TABS = [
   ['frame', 'Frame'],
   ['walk', 'Walk-through'],
+  ['answers', 'Answers'],
   ['defence', 'Defence'],
   ['play', 'Play'],
 ] as const;
@@ -191,6 +195,7 @@ export function Panel({ size }: { size: Size }) {
     <button key={id} type="button" onClick={() => setOpen(id)}>
       {words}
       {id === 'walk' && <Count />}
+      {id === 'answers' && <Holes />}
     </button>
   ));
   if (size === 'middle')
@@ -231,6 +236,16 @@ function Count() {
   return findings.length > 0 ? (
     <span className="count" data-bad={fix > 0 || undefined}>
       {fix || findings.length}
+    </span>
+  ) : null;
+}
+
+/** What nobody answers, as far as it was judged. */
+function Holes() {
+  const holes = useHoles();
+  return holes > 0 ? (
+    <span className="count" data-bad>
+      {holes}
     </span>
   ) : null;
 }
@@ -277,6 +292,7 @@ function All({
             <Tab key={id} id={id} className="tab">
               {words}
               {id === 'walk' && <Count />}
+              {id === 'answers' && <Holes />}
             </Tab>
           ))}
         </TabList>
@@ -291,6 +307,9 @@ function All({
       </TabPanel>
       <TabPanel id="walk" className="body">
         <WalkTab />
+      </TabPanel>
+      <TabPanel id="answers" className="body">
+        <AnswersTab />
       </TabPanel>
       <TabPanel id="defence" className="body">
         <DefenceTab />

@@ -50,16 +50,22 @@ function take(answer: Pick<Analysis, 'play' | 'leaf' | 'findings' | 'metrics' | 
 }
 
 /** Has a line walked through whenever it or the defence changes. One instance on the desk. */
-export function useAnalysing(play: Play, leaf: string, units: Units, defence: Defence | null): void {
+export function useAnalysing(
+  play: Play,
+  leaf: string,
+  units: Units,
+  defence: Defence | null,
+  asIs: boolean,
+): void {
   const { own: teaching } = useTeaching();
   const man = useManWord();
   useEffect(() => {
     const start = performance.now();
-    const content = [contentOf(play), units, man, contentOf(teaching), contentOf(defence)].join(' ');
+    const content = [contentOf(play), units, man, contentOf(teaching), contentOf(defence), asIs].join(' ');
     const askAt = (end: string, options: Pick<AskOptions<'line'>, 'priority' | 'onPart'>, soon = false) =>
       questions.ask(
         'line',
-        { play, leaf: end, ...lineInTime(play, end), units, man, teaching, defence, soon },
+        { play, leaf: end, ...lineInTime(play, end), units, man, teaching, defence, asIs, soon },
         { key: `${content} ${end}`, ...options },
       );
     // Of a play just opened something is better than nothing; else what is shown waits for the whole.
@@ -80,7 +86,7 @@ export function useAnalysing(play: Play, leaf: string, units: Units, defence: De
         take({ play, leaf, ...answer });
         const mends = questions.ask(
           'mends',
-          { play, leaf, ...lineInTime(play, leaf), units, man, teaching, defence, soon: false },
+          { play, leaf, ...lineInTime(play, leaf), units, man, teaching, defence, asIs, soon: false },
           { key: `mends ${content} ${leaf}`, priority: 'soon' },
         );
         next.push(mends);
@@ -105,7 +111,7 @@ export function useAnalysing(play: Play, leaf: string, units: Units, defence: De
       clearTimeout(waiting);
       for (const q of [asked, ...next]) q.cancel();
     };
-  }, [play, leaf, units, man, teaching, defence]);
+  }, [play, leaf, units, man, teaching, defence, asIs]);
 }
 
 const NONE: readonly Finding[] = [];

@@ -2,7 +2,7 @@ import { asRead, COVERAGE_WORDS, coveragesMet, readsOn, setupOf, type Met } from
 import { useMemo } from 'react';
 import { lineView, usePick } from '../store.ts';
 import { useTimeline } from '../timeline.ts';
-import { useDefence } from './view.ts';
+import { usePlayed } from './view.ts';
 
 const NONE: readonly Met[] = [];
 
@@ -10,14 +10,14 @@ const NONE: readonly Met[] = [];
 export function useMet(): readonly Met[] {
   const { play, branch, frameId } = usePick('play', 'branch', 'frameId');
   const timeline = useTimeline();
-  const defence = useDefence(play);
+  const { defence, trial } = usePlayed(play);
   const { court } = lineView(play, branch, frameId);
   return useMemo(() => {
     if (!defence) return NONE;
-    const reads = readsOn(play, timeline, court);
+    const reads = trial ? [] : readsOn(play, timeline, court);
     const { plan } = setupOf(play, asRead(defence, reads), timeline, court, reads);
     return plan.type === 'man' ? coveragesMet(timeline, plan) : NONE;
-  }, [play, defence, timeline, court]);
+  }, [play, defence, trial, timeline, court]);
 }
 
 /** A coverage in a word or two, where there is little room. */

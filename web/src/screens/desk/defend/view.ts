@@ -1,4 +1,4 @@
-import type { Defence, Play } from '@corkscrew/core';
+import type { Defence, Frame, Play } from '@corkscrew/core';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 
@@ -35,6 +35,32 @@ export const useLayer = (layer: Layer): boolean => useView((v) => v.on && v.laye
 export function showLayer(layer: Layer, shown: boolean): void {
   const { layers } = useView.getState();
   useView.setState({ layers: { ...layers, [layer]: shown } });
+}
+
+/** The defence as it would be if it did something else, shown until the play changes or another is chosen. */
+interface Trial {
+  readonly frames: Play['frames'];
+  readonly defence: Defence;
+  /** What is shown, in words. */
+  readonly words: string;
+}
+/** An answer nobody has drawn yet, in pen over the court. */
+interface Draft {
+  readonly frames: Play['frames'];
+  readonly frame: Frame;
+  readonly fresh: readonly string[];
+}
+export const useTrial = create<{ readonly trial: Trial | null; readonly draft: Draft | null }>(() => ({
+  trial: null,
+  draft: null,
+}));
+
+/** What the court shows: the defence the play is looked at against, or a trial of it. */
+export function usePlayed(play: Play): { readonly defence: Defence | null; readonly trial: Trial | null } {
+  const defence = useDefence(play);
+  const trial = useTrial((t) => t.trial);
+  const on = trial && defence && trial.frames === play.frames ? trial : null;
+  return { defence: on?.defence ?? defence, trial: on };
 }
 
 /** The defence a play is looked at against on the desk: its first, unless nobody plays against it. */

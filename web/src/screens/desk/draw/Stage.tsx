@@ -2,13 +2,16 @@ import {
   type Court,
   edit,
   type Finding,
+  frameById,
   type FrameWalk,
   holderOf,
   inBounds,
   type NewAction,
   placeWords,
+  type Play,
   type PlayerId,
   screenAngle,
+  startState,
   stateAt,
   walkFrame,
 } from '@corkscrew/core';
@@ -31,6 +34,7 @@ import { SceneItems } from '../../../floor/SceneSvg.tsx';
 import { Spots } from '../../../floor/Spots.tsx';
 import { mustMend, useTold } from '../analysis.ts';
 import { Coverages } from '../defend/Coverages.tsx';
+import { useTrial } from '../defend/view.ts';
 import { apply, lineView, useDesk, usePick } from '../store.ts';
 import { useCourtScale } from '../view.ts';
 import { chooseMan } from './hand.ts';
@@ -64,6 +68,7 @@ export function Stage() {
   const resting = restingBodies(court, walk.before, scale);
   const { down, hand, held, proposed } = useHand({ court, walk, bodies: resting, scale, idle });
   const shown = useProposed(s.frameId, proposed, walk);
+  const draft = useDraft(s.play);
   const set = s.placing && held?.item.is === 'man' ? held : null;
   const before = set
     ? { ...walk.before, places: { ...walk.before.places, [(set.item as { who: PlayerId }).who]: set.at } }
@@ -84,12 +89,13 @@ export function Stage() {
     >
       <Lines
         court={court}
-        walk={s.placing ? { ...walk, steps: [] } : shown.walk}
+        walk={s.placing ? { ...walk, steps: [] } : (draft?.walk ?? shown.walk)}
         next={walks[index + 1]}
         previous={s.showLast ? walks[index - 1] : undefined}
         scale={scale}
         chosen={s.actionId ?? s.hovered}
         proposed={shown.id}
+        fresh={draft?.fresh}
         onHover={hover}
       />
       {s.showSpots && <Spots court={court} scale={scale} />}
@@ -180,18 +186,35 @@ function Handles({ scale }: { scale: Scale }) {
   );
 }
 
+/** A letter of it is about so wide (px). */
+const LETTER = 6.2;
+/** A sentence in lines of at most so many letters. */
+function broken(sentence: string, most: number): string[] {
+  const lines = [''];
+  for (const word of sentence.split(' ')) {
+    const last = lines.length - 1;
+    const longer = lines[last] ? `${lines[last]} ${word}` : word;
+    if (longer.length > most && lines[last]) lines.push(word);
+    else lines[last] = longer;
+  }
+  return lines;
+}
+
 /** What is wrong, in words beside the men it is about. */
 function Told({ findings, scale }: { findings: readonly Finding[]; scale: Scale }) {
   const { width } = sceneSize(scale);
-  const items = findings.map((f) => {
+  const items = findings.flatMap((f) => {
     const c = toScene(scale, f.place);
     const left = c.x > width / 2;
     const x = left ? Math.min(c.x, width - 30) - 26 : Math.max(c.x, 30) + 26;
-    return words(f.sentence, { x, y: Math.max(16, c.y + 34) }, 'gap', {
-      size: 12.5,
-      anchor: left ? 'end' : 'start',
-      part: 'told',
-    });
+    const lines = broken(f.sentence, Math.floor((left ? x : width - x) / LETTER));
+    return lines.map((line, i) =>
+      words(line, { x, y: Math.max(16, c.y + 34) + i * 15 }, 'gap', {
+        size: 12.5,
+        anchor: left ? 'end' : 'start',
+        part: 'told',
+      }),
+    );
   });
   return (
     <g pointerEvents="none">
@@ -216,6 +239,18 @@ function useProposed(
     return { walk: walkFrame(stateAt(play, frameId), frame), id: frame.actions.at(-1)!.id };
   }, [key, play, frameId, walk]);
 }
+
+/** An answer that is being looked at, before it is taken. */
+function useDraft(play: Play): { walk: FrameWalk; fresh: readonly string[] } | null {
+  const draft = useTrial((t) => t.draft);
+  return useMemo(() => {
+    if (draft?.frames !== play.frames) return null;
+    const { frame, fresh } = draft;
+    const before = frame.parent === null ? startState(play) : walkOf(play, frame.parent).after;
+    return { walk: walkFrame(before, frame), fresh };
+  }, [draft, play]);
+}
+const walkOf = (play: Play, id: string): FrameWalk => walkFrame(stateAt(play, id), frameById(play, id)!);
 
 function sentence(court: Court, id: PlayerId, walk: FrameWalk): string {
   const where = placeWords(court, walk.before.places[id]);

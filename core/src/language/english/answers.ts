@@ -1,0 +1,68 @@
+import type { PlayerId } from '../../alignment/library.ts';
+import type { Teller } from '../teller.ts';
+
+/** A place where the defence has a choice, by what is done there. */
+const POINTS = {
+  onBall: (by: string, user: string) => `${by}'s screen for ${user}`,
+  offBall: (by: string, user: string) => `${by}'s screen for ${user}`,
+  handoff: (by: string, user: string) => `${by}'s handoff to ${user}`,
+  tag: (by: string) => `Help on ${by}'s roll`,
+  drive: (by: string) => `${by}'s drive`,
+  entry: (by: string, user: string) => `${by}'s entry to ${user}`,
+  pass: (by: string, user: string) => `${by}'s pass to ${user}`,
+} as const;
+
+/** What an answer is called; of a pass, to whom. */
+const RECIPES = {
+  pullUp: () => 'Pull up',
+  mid: () => 'Stop short and shoot',
+  roll: (to: string) => `Roll, ball to ${to}`,
+  shortRoll: (to: string) => `Short roll, ball to ${to}`,
+  pop: (to: string) => `Pop, ball to ${to}`,
+  ghost: (to: string) => `Ghost the screen, ball to ${to}`,
+  slip: (to: string) => `Slip it, ball to ${to}`,
+  lower: () => 'Screen lower, shoot behind it',
+  reject: () => 'Refuse the screen',
+  curl: (to: string) => `Curl, ball to ${to}`,
+  fade: (to: string) => `Fade, ball to ${to}`,
+  backCut: (to: string) => `Back cut, ball to ${to}`,
+  outlet: (to: string) => `Ball to ${to}`,
+  keep: () => 'Keep it and go',
+  lob: (to: string) => `Lob to ${to}`,
+  highLow: (to: string) => `High-low to ${to}`,
+} as const;
+
+/** Answers to what the defence does. Men of theirs by their index, feet and seconds, points as worth. */
+export const ANSWER_SENTENCES = {
+  'answer-point': ({ kind, by, user }: { kind: keyof typeof POINTS; by: PlayerId; user: PlayerId }) =>
+    POINTS[kind](by, user),
+  'answer-recipe': ({ recipe, to }: { recipe: keyof typeof RECIPES; to: PlayerId }) => RECIPES[recipe](to),
+  'answer-open': (
+    { who, at, worth, early }: { who: PlayerId; at: number; worth: number; early: number },
+    t: Teller,
+  ) =>
+    `${who} is open at ${t.clock(at)}, worth ${worth.toFixed(2)}.${Math.abs(early) > 0.15 ? ` Let it go ${t.seconds(Math.abs(early))} ${early > 0 ? 'earlier' : 'later'}.` : ''}`,
+  'answer-firm': ({ open, boards }: { open: number; boards: number }) =>
+    `Open on ${open} of ${boards} boards a little off from this one.`,
+  'answer-feet': (
+    { who, by, feet, need }: { who: PlayerId; by: number; feet: number; need: number },
+    t: Teller,
+  ) =>
+    `${who} is not open: ${t.theirs(by)} is ${t.about(feet)} away when ${t.he} shoots, ${t.about(need)} is open.`,
+  'answer-lane': ({ who, by, late }: { who: PlayerId; by: number; late: number }, t: Teller) =>
+    late > 0
+      ? `${t.theirs(by)} has a hand in the lane to ${who} ${t.seconds(late)} before the ball.`
+      : `${t.theirs(by)} is too near to the lane to ${who}: the ball beats the hand by ${(-late).toFixed(2)} s.`,
+  'answer-way': ({ who, by }: { who: PlayerId; by: number }, t: Teller) =>
+    `${t.theirs(by)} is in ${who}'s way.`,
+  'answer-cheap': ({ who, worth }: { who: PlayerId; worth: number }) =>
+    `${who} is open, but it is worth ${worth.toFixed(2)} only.`,
+  'answer-before': ({ who }: { who: PlayerId }) =>
+    `The ball does not get to ${who}: a pass on the way is covered.`,
+  'answer-none': () => 'No look comes after it.',
+  'answer-cant': () => 'Nobody would stand elsewhere for it.',
+  'answer-worst': ({ worth, what }: { worth: number; what: readonly string[] }) =>
+    what.length > 0
+      ? `Worth ${worth.toFixed(2)} at worst. ${what.join('. ')}.`
+      : `Worth ${worth.toFixed(2)} as they play it; nothing hurts more.`,
+} as const;

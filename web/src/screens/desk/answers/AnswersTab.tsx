@@ -1,0 +1,184 @@
+import {
+  leaves as leavesOf,
+  pointSaid,
+  readOf,
+  readWords,
+  tell,
+  toldWords,
+  usualTold,
+  type Cell,
+  type PointOnLine,
+  type Reaction,
+} from '@corkscrew/core';
+import { useState } from 'react';
+import styled from 'styled-components';
+import { Button } from '../../../ui/controls.tsx';
+import { useDefence, usePlayed, useTrial } from '../defend/view.ts';
+import { usePick } from '../store.ts';
+import { Detail } from './Detail.tsx';
+import { GridTable } from './GridTable.tsx';
+import { useAsks, useGrid, useReply, type Grid } from './judge.ts';
+import { Mark, STATE_WORDS } from './marks.tsx';
+import { showCell } from './show.ts';
+import type { AnswersAsk } from '../../../questions/kinds.ts';
+
+const Counts = styled.p`
+  display: flex;
+  gap: 14px;
+  margin-bottom: 10px;
+  font-size: 13px;
+  color: var(--ink-2);
+  b {
+    font: 740 20px/1 'Archivo Variable';
+    font-stretch: 72%;
+    margin-right: 4px;
+    color: var(--ink);
+  }
+  .bad b {
+    color: var(--gap);
+  }
+`;
+const Key = styled.p`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 12px;
+  margin-bottom: 10px;
+  font-size: 12px;
+  color: var(--ink-2);
+  span {
+    display: inline-flex;
+    align-items: center;
+    gap: 5px;
+  }
+`;
+const Shown = styled.div`
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 8px;
+  margin-bottom: 10px;
+  padding: 6px 10px;
+  border: 1px solid var(--pen);
+  color: var(--pen);
+  font-size: 12.5px;
+`;
+
+/** What the play has against each thing they may do, and what hurts it most. */
+export function AnswersTab() {
+  const { play } = usePick('play');
+  const defence = useDefence(play);
+  const { trial } = usePlayed(play);
+  const asks = useAsks(play, defence);
+  const leaves = leavesOf(play).map((f) => f.id);
+  const grid = useGrid(asks, leaves);
+  const [chosen, setChosen] = useState<{ point: string; reaction: Reaction } | null>(null);
+  if (!defence || !asks)
+    return (
+      <p>
+        {defence
+          ? 'What a zone may do at each place is not gone through yet. Choose man to man to see what the play has against it.'
+          : 'Pick a defence to see what the play has against each thing they may do.'}
+      </p>
+    );
+  const choose = (point: PointOnLine, cell: Cell): void => {
+    setChosen({ point: point.id, reaction: cell.reaction });
+    showCell(
+      defence,
+      point,
+      cell,
+      `${readWords(readOf(defence, point, cell.reaction))} (${tell(pointSaid(point))})`,
+    );
+  };
+  const row = grid.rows.find((r) => r.point.id === chosen?.point);
+  const cell = row?.cells.find((c) => c.reaction === chosen?.reaction);
+  return (
+    <div aria-busy={grid.busy}>
+      <Summary grid={grid} />
+      {trial && (
+        <Shown role="status">
+          <span>Shown as if they did it: {trial.words}</span>
+          <Button onPress={() => useTrial.setState({ trial: null })}>As they play it</Button>
+        </Shown>
+      )}
+      <GridTable rows={grid.rows} defence={defence} chosen={chosen} onChoose={choose} />
+      {grid.rows.length > 0 && (
+        <Key>
+          {(['answered', 'contested', 'hole', 'cant'] as const).map((s) => (
+            <span key={s}>
+              <Mark state={s} size={13} /> {STATE_WORDS[s]}
+            </span>
+          ))}
+        </Key>
+      )}
+      {row && cell && (
+        <Detail
+          key={`${row.point.id} ${cell.reaction}`}
+          asks={asks}
+          defence={defence}
+          point={row.point}
+          leaves={row.leaves}
+          cell={cell}
+        />
+      )}
+      <Worst asks={asks} leaves={leaves} grid={grid} />
+    </div>
+  );
+}
+
+function Summary({ grid }: { grid: Grid }) {
+  const count = (state: Cell['state']): number =>
+    grid.rows.reduce((n, r) => n + r.cells.filter((c) => c.state === state).length, 0);
+  const holes = count('hole');
+  if (grid.failed) return <p role="alert">The answers could not be judged. The next change asks again.</p>;
+  if (grid.play === null) return <p role="status">Looking for where they have a choice…</p>;
+  if (grid.rows.length === 0)
+    return (
+      <p>They have no choice to make in this play yet: no screen, handoff, drive or pass they could deny.</p>
+    );
+  return (
+    <Counts role="status">
+      <span>
+        <b>{count('answered')}</b>answered
+      </span>
+      <span>
+        <b>{count('contested')}</b>contested
+      </span>
+      <span className={holes > 0 ? 'bad' : undefined}>
+        <b>{holes}</b>
+        {holes === 1 ? 'hole' : 'holes'}
+      </span>
+    </Counts>
+  );
+}
+
+/** What hurts the play most: asked for once the grid is there. */
+function Worst({ asks, leaves, grid }: { asks: AnswersAsk; leaves: readonly string[]; grid: Grid }) {
+  const ready = grid.rows.length > 0 && !grid.busy;
+  const reply = useReply(ready ? asks : null, leaves);
+  if (grid.rows.length === 0) return null;
+  const points = grid.rows.map((r) => r.point);
+  const usual = usualTold(asks.defence, points);
+  const other = reply
+    ? Object.fromEntries(Object.entries(reply.told).filter(([id, does]) => usual[id] !== does))
+    : {};
+  return (
+    <>
+      <h3>Their best reply</h3>
+      {reply ? (
+        <>
+          <p>
+            {tell({
+              key: 'answer-worst',
+              with: {
+                worth: reply.worth,
+                what: toldWords(asks.defence, points, other, (p) => tell(pointSaid(p))),
+              },
+            })}
+          </p>
+        </>
+      ) : (
+        <p role="status">{ready ? 'Looking for what hurts most…' : ''}</p>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,129 @@
+import { contentOf, type Cell, type Defence, type Play, type Reply } from '@corkscrew/core';
+import { useEffect, useState } from 'react';
+import { create } from 'zustand';
+import type { AnswersAsk, PointAt } from '../../../questions/kinds.ts';
+import { lineInTime } from '../../../questions/lines.ts';
+import { questions } from '../../../questions/questions.ts';
+import { useTeaching } from '../../../team/team.ts';
+import { useDesk } from '../store.ts';
+
+/** A point, its lines, and what the play has against each thing they may do there, as far as it is known. */
+interface GridRow extends PointAt {
+  readonly cells: readonly Cell[];
+}
+export interface Grid {
+  /** The document it is of; null before the first one is there. */
+  readonly play: Play | null;
+  readonly rows: readonly GridRow[];
+  /** Something is still being worked out. */
+  readonly busy: boolean;
+  readonly failed: boolean;
+}
+
+/** The grid judged last; another play starts with nothing. */
+const useStore = create<Grid>(() => ({ play: null, rows: [], busy: false, failed: false }));
+const set = useStore.setState;
+
+/** How many things they may do the play on the desk has nothing against; 0 until that was judged. */
+export function useHoles(): number {
+  const id = useDesk((s) => s.play.id);
+  return useStore((g) =>
+    g.play?.id === id ? g.rows.reduce((n, r) => n + r.cells.filter((c) => c.state === 'hole').length, 0) : 0,
+  );
+}
+
+/** What tells a row from every other: its lines, the order of the endings, the defence. */
+function keyOf(asks: AnswersAsk, leaves: readonly string[]): string {
+  const { play, defence, teaching } = asks;
+  const order = play.frames.map((f) => `${f.id}<${f.parent ?? ''}`).join(' ');
+  const lines = leaves.map((l) => lineInTime(play, l).content).join(' ');
+  return [lines, order, contentOf(defence), contentOf(teaching.makes)].join(' ');
+}
+
+/** What an ask about one point goes by. */
+export const pointKey = (asks: AnswersAsk, { point, leaves }: PointAt): string =>
+  `${point.id} ${keyOf(asks, leaves)}`;
+
+/** Judges the answers of a play, row by row; what is overtaken, or not looked at any more, is left. */
+export function useGrid(asks: AnswersAsk | null, leaves: readonly string[]): Grid {
+  const grid = useStore();
+  const key = asks ? keyOf(asks, leaves) : '';
+  useEffect(() => {
+    if (!asks) return;
+    const asked: { cancel: () => void }[] = [];
+    let left = false;
+    const { play } = asks;
+    const other = useStore.getState().play?.id !== play.id;
+    set({ busy: true, failed: false, ...(other ? { play: null, rows: [] } : {}) });
+    const fail = (): void => {
+      if (!left) set({ busy: false, failed: true });
+    };
+    const points = questions.ask('points', asks, { key, priority: 'soon' });
+    asked.push(points);
+    points.answer.then((found) => {
+      if (!found || left) return;
+      // What was known of a point stays until it is judged anew.
+      const old = useStore.getState().rows;
+      const rows = found.map((at) => ({
+        ...at,
+        cells: old.find((r) => r.point.id === at.point.id)?.cells ?? [],
+      }));
+      set({ play, rows, busy: found.length > 0 });
+      let open = found.length;
+      for (const at of found) {
+        const take = (cells: readonly Cell[]): void => {
+          if (left) return;
+          const now = useStore.getState().rows;
+          set({ rows: now.map((r) => (r.point.id === at.point.id ? { ...r, cells: mixed(r, cells) } : r)) });
+        };
+        const row = questions.ask(
+          'row',
+          { ...asks, point: at.point },
+          { key: pointKey(asks, at), priority: 'soon', onPart: (cell) => take([cell]) },
+        );
+        asked.push(row);
+        row.answer.then((cells) => {
+          if (cells) take(cells);
+          open -= 1;
+          if (open === 0 && !left) set({ busy: false });
+        }, fail);
+      }
+    }, fail);
+    return () => {
+      left = true;
+      for (const q of asked) q.cancel();
+    };
+    // The key says all that counts of what is asked.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [key]);
+  return grid;
+}
+
+/** New cells in the place of old ones, the rest as it was; of what can't be done there any more nothing is kept. */
+function mixed({ point, cells }: GridRow, fresh: readonly Cell[]): Cell[] {
+  const now = new Map([...cells, ...fresh].map((c) => [c.reaction, c]));
+  return point.reactions.flatMap((r) => now.get(r) ?? []);
+}
+
+/** What hurts the play most; null while it is being looked for, or nobody asked. */
+export function useReply(asks: AnswersAsk | null, leaves: readonly string[]): Reply | null {
+  const [reply, setReply] = useState<{ key: string; reply: Reply } | null>(null);
+  const key = asks ? keyOf(asks, leaves) : '';
+  useEffect(() => {
+    if (!asks) return;
+    const question = questions.ask('reply', asks, { key, priority: 'later' });
+    question.answer.then(
+      (r) => r && setReply({ key, reply: r }),
+      () => undefined,
+    );
+    return question.cancel;
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [key]);
+  return reply?.key === key ? reply.reply : null;
+}
+
+/** What is asked of a play against a man-to-man defence; null against nobody and against a zone. */
+export function useAsks(play: Play, defence: Defence | null): AnswersAsk | null {
+  const { own: teaching } = useTeaching();
+  return defence?.type === 'man' ? { play, defence, teaching } : null;
+}

@@ -1,0 +1,52 @@
+import {
+  asTold,
+  courtFor,
+  pointsOn,
+  type AnswerProposal,
+  type Cell,
+  type Defence,
+  type PointOnLine,
+} from '@corkscrew/core';
+import { lineInTime } from '../../../questions/lines.ts';
+import { useTrial } from '../defend/view.ts';
+import { apply, goToEnding, useDesk } from '../store.ts';
+import { seek } from '../timeline.ts';
+
+/** Shows the moment of a cell on the court: the ending that answers it, or the play as drawn with them doing it. */
+export function showCell(defence: Defence, point: PointOnLine, cell: Cell, words: string): void {
+  const { play } = useDesk.getState();
+  const leaf = cell.look?.leaf ?? leafOf(point);
+  if (leaf === null) return;
+  const { timeline } = lineInTime(play, leaf).compiled;
+  useDesk.setState({ branch: leaf, running: false });
+  const told = asTold(defence, pointsOn(timeline, courtFor(play)), { [point.id]: cell.reaction });
+  // An ending is played by its read, as it always is.
+  useTrial.setState({
+    trial: cell.look?.ending ? null : { frames: play.frames, defence: told, words },
+    draft: null,
+  });
+  const at = cell.look?.judged.at;
+  seek(at === undefined || Number.isNaN(at) ? point.seen : at);
+}
+
+function leafOf(point: PointOnLine): string | null {
+  const { play } = useDesk.getState();
+  return play.frames.some((f) => f.id === point.frame) ? point.frame : null;
+}
+
+/** A proposed answer drawn in pen over the court, until another is shown or the play changes. */
+export function showProposal(p: AnswerProposal | null): void {
+  const { play } = useDesk.getState();
+  useTrial.setState({ draft: p && { frames: play.frames, frame: p.frame, fresh: p.fresh } });
+}
+
+/** Takes a proposed answer into the play as an ending, and goes there. */
+export function takeProposal(p: AnswerProposal, title: string): void {
+  const { play } = useDesk.getState();
+  const known = new Set(play.frames.map((f) => f.id));
+  const frame = { ...p.frame, title };
+  useTrial.setState({ trial: null, draft: null });
+  if (!apply({ do: 'pasteEnding', after: frame.parent, frame }, { placing: false })) return;
+  const added = useDesk.getState().play.frames.find((f) => !known.has(f.id));
+  if (added) goToEnding(added.id);
+}
