@@ -67,6 +67,19 @@ const VIEWS: readonly View[] = [
       await page.getByTestId('defence').waitFor();
     },
   },
+  {
+    name: 'desk with the answers',
+    path: '/plays/demo-horns-kite',
+    then: async (page) => {
+      await panel(page, /^Answers/);
+      const hole = page.getByRole('button', { name: /^They switch: hole/ });
+      await hole.click();
+      await page
+        .getByRole('button', { name: /^Try it/ })
+        .first()
+        .waitFor();
+    },
+  },
   { name: 'zone room', path: '/zone', sizes: [...WIDE, PHONE] },
   { name: 'present', path: '/plays/demo-horns-lantern', then: (page) => page.keyboard.press('Shift+P') },
   {

@@ -77,7 +77,7 @@ export function answersOf(play: Play, defence: Defence, reply: boolean): PlayAns
     });
     return { point: tell(pointSaid(p)), at: p.seen, cells };
   });
-  const counts = { answered: 0, contested: 0, hole: 0, cant: 0 };
+  const counts = { answered: 0, contested: 0, hole: 0, cant: 0, never: 0 };
   for (const r of rows) for (const c of r.cells) counts[c.state]++;
   const starts = MAN_PRESETS.map((p): Defence => ({ ...p.defence, id: p.key }));
   const worst = reply ? whole(worstReply(new Values(boards.drawn, points), starts)) : null;
@@ -103,6 +103,7 @@ const MARK: Readonly<Record<Cell['state'], string>> = {
   contested: 'contested',
   hole: 'hole',
   cant: "can't happen",
+  never: 'never done',
 };
 
 /** The same as lines of text. */

@@ -83,3 +83,16 @@ describe('a cell', () => {
     for (const c of Object.values(cells)) if (c.usual) expect(c.state).not.toBe('cant');
   });
 });
+
+describe('what they never do', () => {
+  it('is no hole, is not judged, and is not looked for; said again, it is', () => {
+    const play = playWith(ROLL);
+    const at = { kind: 'onBall', by: '5', user: '1', depth: 0 } as const;
+    const said = edit(play, { do: 'never', at, does: 'switch', never: true });
+    if (!said.ok) throw new Error(said.sentence);
+    expect(grid(said.play)['onBall switch']).toMatchObject({ state: 'never', look: null });
+    expect(grid(said.play)['onBall under']!.state).toBe('hole');
+    const back = edit(said.play, { do: 'never', at, does: 'switch', never: false });
+    expect(back.ok && back.play.refused).toBeFalsy();
+  });
+});

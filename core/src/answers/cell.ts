@@ -8,7 +8,7 @@ import type { PointOnLine, Reaction } from './points.ts';
 import { answersTo, usualAt, whoDoes } from './told.ts';
 
 /** What a play has against one reaction at one point. */
-export type CellState = 'answered' | 'contested' | 'hole' | 'cant';
+export type CellState = 'answered' | 'contested' | 'hole' | 'cant' | 'never';
 
 /** A line that could answer: as drawn, or by the ending that reads it. */
 export interface Candidate {
@@ -240,6 +240,8 @@ export function cellDrawn(
   const board = boards.drawn;
   const usual = usualAt(board.defence, at);
   const common = { point: at.id, reaction, usual: reaction === usual, boards: 1 } as const;
+  if (at.never.includes(reaction))
+    return { cell: { ...common, state: 'never', look: null, tried: null }, doubt: false };
   if (!canHappen(board, at.id, reaction, usual))
     return { cell: { ...common, state: 'cant', look: null, tried: null }, doubt: false };
   const from = candidates(board, at, reaction);
@@ -266,7 +268,7 @@ const stateOf = (from: readonly Candidate[], tried: Tried | null): CellState =>
 
 /** The same cell on `count` boards, the drawn one among them. */
 export function cellOn(boards: Boards, at: PointOnLine, cell: Cell, count: number): Cell {
-  if (cell.state === 'cant' || !cell.look) return cell;
+  if (!cell.look) return cell;
   const from = candidates(boards.drawn, at, cell.reaction);
   const seen = new Map<string, { of: CellLook; open: number; worth: number[] }>();
   for (let seed = 0; seed < count; seed++)

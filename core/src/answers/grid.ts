@@ -4,7 +4,7 @@ import type { Defence, Play } from '../play/document.ts';
 import { leaves } from '../play/tree.ts';
 import { Board } from './board.ts';
 import { Boards, cellDrawn, cellFirm, type Cell } from './cell.ts';
-import type { PointOnLine } from './points.ts';
+import type { PointOnLine, Reaction } from './points.ts';
 
 /** The boards of a play against a defence. */
 export const boardsOf = (play: Play, court: Court, record: LevelRecord, defence: Defence): Boards =>
@@ -17,9 +17,16 @@ export const boardsOf = (play: Play, court: Court, record: LevelRecord, defence:
 export function pointsOf(board: Board): PointOnLine[] {
   const out = new Map<string, PointOnLine>();
   for (const { id } of leaves(board.play))
-    for (const p of board.line(id).points) if (!out.has(p.id)) out.set(p.id, p);
+    for (const p of board.line(id).points)
+      if (!out.has(p.id)) out.set(p.id, { ...p, never: neverAt(board.play, p) });
   return [...out.values()].sort((a, b) => a.seen - b.seen);
 }
+
+/** What they never do at a point, by the coach's word. */
+const neverAt = (play: Play, p: PointOnLine): Reaction[] =>
+  (play.refused ?? []).flatMap((r) =>
+    r.kind === p.kind && r.by === p.by && r.user === p.user && r.depth === p.depth ? [r.does] : [],
+  );
 
 /** The cells of one point: each as the drawn board has it, then again those of which that is not sure. */
 export function* rowOf(boards: Boards, at: PointOnLine): Generator<Cell, Cell[]> {

@@ -25,6 +25,8 @@ export interface PointOnLine {
   /** When what they do can be seen, seconds, the team's eye included. */
   readonly seen: number;
   readonly reactions: readonly Reaction[];
+  /** Of these the coach has said that they never do it. */
+  readonly never: readonly Reaction[];
 }
 
 /** Seconds until a team has seen what they do (from memory). */
@@ -49,7 +51,7 @@ const LOW = { y: 9, x: 9 } as const;
 /** The choices a man-to-man defence has on a line, in their order (common practice). */
 export function pointsOn(timeline: Timeline, court: Court): PointOnLine[] {
   const depth = new Map(timeline.bars.map((b, i) => [b.frame, i]));
-  const found: Omit<PointOnLine, 'id' | 'depth'>[] = [];
+  const found: Omit<PointOnLine, 'id' | 'depth' | 'never'>[] = [];
   for (const a of timeline.actions) {
     const { action } = a;
     const add = (kind: PointKind, user: PlayerId, seen: number, reactions: readonly Reaction[]) =>
@@ -89,7 +91,7 @@ export function pointsOn(timeline: Timeline, court: Court): PointOnLine[] {
     )
     .map((p) => {
       const d = depth.get(p.frame) ?? 0;
-      return { ...p, depth: d, id: `${p.kind} ${p.by} ${p.user} ${d}` };
+      return { ...p, depth: d, id: `${p.kind} ${p.by} ${p.user} ${d}`, never: [] };
     })
     .sort((a, b) => a.seen - b.seen);
 }

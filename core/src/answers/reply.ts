@@ -107,7 +107,7 @@ export function* worstReply(values: Values, starts: readonly Defence[]): Generat
         let next: { told: Told; worth: number } | null = null;
         for (const p of points)
           for (const r of p.reactions) {
-            if (told[p.id] === r) continue;
+            if (told[p.id] === r || p.never.includes(r)) continue;
             const other = { ...told, [p.id]: r };
             const w = look(other).worth;
             yield null;
@@ -127,5 +127,6 @@ function* combinations(points: readonly PointOnLine[], i = 0, told: Told = {}): 
     yield told;
     return;
   }
-  for (const r of p.reactions) yield* combinations(points, i + 1, { ...told, [p.id]: r });
+  for (const r of p.reactions)
+    if (!p.never.includes(r)) yield* combinations(points, i + 1, { ...told, [p.id]: r });
 }

@@ -20,6 +20,7 @@ export const readOf = (defence: Defence, p: PointOnLine, does: Reaction): Read =
 /** Why a cell is what it is, in the order in which it is told. */
 export function whySaid(cell: Cell): Said[] {
   const { look, tried, boards, state } = cell;
+  if (state === 'never') return [said('answer-never', undefined)];
   if (state === 'cant') return [said('answer-cant', undefined)];
   if (!look || !tried) return [said('answer-none', undefined)];
   const firm = boards > 1 ? [said('answer-firm', { open: Math.round(tried.share * boards), boards })] : [];

@@ -55,6 +55,13 @@ export type Change =
   | { do: 'caption'; frame: string; title?: string; caption?: string }
   /** Silences a finding by its code and cause, with the coach's reason; no reason lets it speak again. */
   | { do: 'silence'; code: string; at: string; reason: string | null; ending?: string }
+  /** Something they never do at a place of the play, in the coach's word; not any more when `never` is false. */
+  | {
+      do: 'never';
+      at: { kind: string; by: PlayerId; user: PlayerId; depth: number };
+      does: Read['does'];
+      never: boolean;
+    }
   /** The defences a play is looked at against; the first is the one by default. */
   | { do: 'defences'; defences: Defence[] }
   | { do: 'flip' }

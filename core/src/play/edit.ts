@@ -125,6 +125,8 @@ function applied(play: Play, change: Change): EditResult {
       }));
     case 'silence':
       return done(silence(play, change));
+    case 'never':
+      return done(never(play, change));
     case 'flip':
       return done(flip(play));
     case 'numbers': {
@@ -148,6 +150,16 @@ function applied(play: Play, change: Change): EditResult {
 
 function optional<K extends string, V>(key: K, value: V | undefined): Partial<Record<K, V>> {
   return value === undefined ? {} : ({ [key]: value } as Record<K, V>);
+}
+
+/** What they never do is remembered by the place, whatever ids it has. */
+function never(play: Play, { at, does, never: on }: Extract<Change, { do: 'never' }>): Play {
+  const { refused: old = [], ...rest } = play;
+  const same = (r: (typeof old)[number]): boolean =>
+    r.kind === at.kind && r.by === at.by && r.user === at.user && r.depth === at.depth && r.does === does;
+  const others = old.filter((r) => !same(r));
+  const now = on ? [...others, { ...at, does }] : others;
+  return (now.length > 0 ? { ...rest, refused: now } : rest) as Play;
 }
 
 /** Silences a finding on one ending, or on all; told again, it is so wherever it was silent here. */

@@ -193,6 +193,13 @@ const CHANGES: {
     }),
   },
   defences: { of: fc.record({ defences: fc.uniqueArray(defence, { maxLength: 2, selector: (d) => d.id }) }) },
+  never: {
+    of: fc.record({
+      at: fc.record({ kind: fc.constantFrom('onBall', 'tag'), by: player, user: player, depth: fc.nat(3) }),
+      does: fc.constantFrom(...REACTIONS),
+      never: fc.boolean(),
+    }) as never,
+  },
   flip: { of: fc.constant({}) },
   numbers: { of: fc.record({ to: fc.constantFrom(rotateNumbers, swapNumbers('2', '4')) }) },
   splice: { of: fc.record({ after: frameId, play: fc.constant(samplePlay('box')) }) },

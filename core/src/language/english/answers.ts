@@ -60,6 +60,7 @@ export const ANSWER_SENTENCES = {
   'answer-before': ({ who }: { who: PlayerId }) =>
     `The ball does not get to ${who}: a pass on the way is covered.`,
   'answer-none': () => 'No look comes after it.',
+  'answer-never': () => 'They never do this: it is not judged, and not looked for.',
   'answer-cant': () => 'Nobody would stand elsewhere for it.',
   'answer-worst': ({ worth, what }: { worth: number; what: readonly string[] }) =>
     what.length > 0

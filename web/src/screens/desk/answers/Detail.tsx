@@ -9,6 +9,7 @@ import {
   type Cell,
   type Defence,
   type PointOnLine,
+  type Reaction,
 } from '@corkscrew/core';
 import { CornerUpRight } from 'lucide-react';
 import { useEffect, useState } from 'react';
@@ -18,7 +19,7 @@ import type { AnswersAsk } from '../../../questions/kinds.ts';
 import { questions } from '../../../questions/questions.ts';
 import { useManWord } from '../../../team/team.ts';
 import { Button } from '../../../ui/controls.tsx';
-import { lineView, usePick, useDesk } from '../store.ts';
+import { apply, lineView, usePick, useDesk } from '../store.ts';
 import { pointKey } from './judge.ts';
 import { showCell, showProposal, takeProposal } from './show.ts';
 
@@ -112,6 +113,11 @@ export function Detail({ asks, defence, point, leaves, cell }: Props) {
       {whySaid(cell).map((s) => (
         <p key={s.key}>{tell(s, t)}</p>
       ))}
+      {(wanting || cell.state === 'never') && (
+        <Button onPress={() => sayNever(point, cell.reaction, cell.state !== 'never')}>
+          {cell.state === 'never' ? 'They may do this' : 'They never do this'}
+        </Button>
+      )}
       {wanting && (
         <Proposals
           key={pointKey(asks, { point, leaves })}
@@ -125,6 +131,9 @@ export function Detail({ asks, defence, point, leaves, cell }: Props) {
     </Box>
   );
 }
+
+const sayNever = (p: PointOnLine, does: Reaction, never: boolean): boolean =>
+  apply({ do: 'never', at: { kind: p.kind, by: p.by, user: p.user, depth: p.depth }, does, never });
 
 function Proposals({
   asks,

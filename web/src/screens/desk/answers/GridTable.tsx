@@ -51,7 +51,7 @@ const Table = styled.table`
     color: var(--ink-2);
     padding: 2px 0 3px;
     text-align: center;
-    width: 34px;
+    width: 30px;
   }
   thead th:first-child {
     width: auto;
@@ -78,7 +78,7 @@ const Table = styled.table`
   td button {
     display: inline-grid;
     place-items: center;
-    width: 30px;
+    width: 28px;
     height: 30px;
     border: 2px solid transparent;
     border-radius: 2px;

@@ -37,7 +37,7 @@ function keyOf(asks: AnswersAsk, leaves: readonly string[]): string {
   const { play, defence, teaching } = asks;
   const order = play.frames.map((f) => `${f.id}<${f.parent ?? ''}`).join(' ');
   const lines = leaves.map((l) => lineInTime(play, l).content).join(' ');
-  return [lines, order, contentOf(defence), contentOf(teaching.makes)].join(' ');
+  return [lines, order, contentOf(play.refused), contentOf(defence), contentOf(teaching.makes)].join(' ');
 }
 
 /** What an ask about one point goes by. */

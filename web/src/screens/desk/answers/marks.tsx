@@ -7,6 +7,7 @@ export const STATE_WORDS: Readonly<Record<CellState, string>> = {
   contested: 'contested',
   hole: 'hole',
   cant: "can't happen",
+  never: 'never done',
 };
 
 const Svg = styled.svg`
@@ -51,6 +52,7 @@ export function Mark({ state, size = 18 }: { state: CellState; size?: number }) 
       {state === 'hole' && (
         <circle className="hole" cx="9" cy="9" r="7" strokeWidth="2" strokeDasharray="4.2 3.1" />
       )}
+      {state === 'never' && <path className="dash" d="M5.5 5.5l7 7M12.5 5.5l-7 7" strokeWidth="1.4" />}
       {state === 'cant' && <path className="dash" d="M6 9h6" strokeWidth="1.6" />}
     </Svg>
   );
