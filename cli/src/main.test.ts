@@ -88,6 +88,33 @@ describe('check', () => {
   });
 });
 
+describe('answers', () => {
+  it('says of every place where they have a choice what the play has against each, and what hurts it most', () => {
+    const { code, said } = run('answers', demo('horns-kite'), '--reply');
+    expect(code).toBe(0);
+    expect(said).toMatch(/^Horns Kite against Show: \d+ answered, \d+ contested, \d+ holes?$/m);
+    expect(said).toMatch(/^ {2}5's screen for 1, \d\.\d s$/m);
+    expect(said).toMatch(/^ {4}hole +They switch: 5 is not open/m);
+    expect(said).toMatch(/^ {4}answered +x5 drops: .*By the ending “x5 drops”\.$/m);
+    expect(said).toMatch(/Their best reply: Worth \d\.\d\d/);
+  });
+  it('in JSON gives the same, with every cell and the boards it was tried on', () => {
+    const { said } = run('answers', demo('horns-kite'), '--defence', 'man:switch', '--json');
+    const [one] = JSON.parse(said) as {
+      rows: { cells: { reaction: string; state: string; boards: number }[] }[];
+    }[];
+    const cells = one!.rows.flatMap((r) => r.cells);
+    expect(cells.length).toBeGreaterThan(8);
+    for (const c of cells) expect(['answered', 'contested', 'hole', 'cant', 'never']).toContain(c.state);
+    expect(said).not.toContain('null');
+  });
+  it('against a zone says that it can’t be asked yet', () => {
+    const { code, warned } = run('answers', demo('zone-lighthouse'));
+    expect(code).toBe(2);
+    expect(warned).toContain('man to man');
+  });
+});
+
 describe('check against a defence', () => {
   it('prints what every instant shows, the passes, the windows and the splits', () => {
     const { said } = run('check', demo('horns-kite'), '--defence', 'man:drop');

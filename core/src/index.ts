@@ -93,11 +93,20 @@ export { restTimes } from './motion/rest.ts';
 export type { Timeline } from './motion/timeline.ts';
 export { ballAt, facingAt, HELD, positionAt, track } from './motion/track.ts';
 export { readPoint, type ReadChoice, type ReadPoint } from './answers/choices.ts';
+export { evenings, leaving, type Duty, type Evening, type Leaves } from './answers/evening.ts';
+export { dutySaid, leavesSaid } from './answers/evening-words.ts';
 export { boardsOf, pointsOf, rowOf } from './answers/grid.ts';
 export type { Boards, Cell, CellState } from './answers/cell.ts';
 export { pointsOn, type PointOnLine, type Reaction } from './answers/points.ts';
 export { proposals, type AnswerProposal } from './answers/propose/propose.ts';
-export { usualTold, Values, worstReply, type Reply } from './answers/reply.ts';
+export {
+  againstEverything,
+  usualTold,
+  Values,
+  worstReply,
+  type AgainstOne,
+  type Reply,
+} from './answers/reply.ts';
 export { asTold } from './answers/told.ts';
 export { pointSaid, readOf, toldWords, whySaid } from './answers/words.ts';
 export { attackersOn, defendersOn, floorOf, chasersLate, putAttackers, type Floor } from './space/floor.ts';

@@ -6,6 +6,7 @@ import { savePlay } from '../../server/src/plays/store.ts';
 import { OWNER, startServer } from '../../server/src/serve.ts';
 import { inBrowser } from './bench/app.ts';
 import { editToFindings, editToScene } from './bench/core.ts';
+import { answers } from './bench/answers.ts';
 import { defence } from './bench/defence.ts';
 import { faults } from './bench/faults.ts';
 import { checkMany, firstRoute } from './bench/files.ts';
@@ -48,7 +49,14 @@ async function speed(cluster: Cluster, build: string): Promise<string> {
   });
   const rows: Row[] = [];
   try {
-    rows.push(await editToScene(), ...(await editToFindings()), ...defence(), checkMany(), firstRoute());
+    rows.push(
+      await editToScene(),
+      ...(await editToFindings()),
+      ...defence(),
+      ...answers(),
+      checkMany(),
+      firstRoute(),
+    );
     const many = openDatabase(databaseUrl);
     const plays = demo();
     for (let i = plays.length; i < 500; i++) {

@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { MAN_PRESETS } from '../defence/presets.ts';
+import { courtFor } from '../court/rulesets.ts';
+import { MAN_PRESETS, PRESETS } from '../defence/presets.ts';
+import { levelRecord } from '../motion/level.ts';
 import type { Board } from '../defence/board.test-data.ts';
 import type { Defence, Play } from '../play/document.ts';
 import { leaves } from '../play/tree.ts';
@@ -22,7 +24,8 @@ import {
   SPOT,
   whole,
 } from './plays.test-data.ts';
-import { Values, worstReply } from './reply.ts';
+import { Board as Floor } from './board.ts';
+import { againstEverything, Values, worstReply } from './reply.ts';
 import type { Told } from './told.ts';
 
 const STARTS = MAN_PRESETS.map((p): Defence => ({ ...p.defence, id: p.key }));
@@ -100,5 +103,17 @@ describe('their best reply', () => {
     const values = new Values(drawn, points);
     const deny = points.find((p) => p.kind === 'pass')!;
     expect(values.best({ [deny.id]: 'deny' }).worth).toBeLessThan(values.best({}).worth - 0.1);
+  });
+});
+
+describe('against everything', () => {
+  it('names for each defence the ending that is worth most: a slip against one that switches, a pop against a drop', () => {
+    const court = courtFor(THREE);
+    const all = whole(againstEverything((d) => new Floor(THREE, court, levelRecord(THREE.level), d)));
+    expect(all.map((o) => o.key)).toEqual(PRESETS.map((p) => p.key));
+    const by = (name: string) =>
+      all.find((o) => o.key === PRESETS.find((p) => p.defence.name === name)!.key)!;
+    expect(by('Switch everything').leaf).toBe('e1');
+    for (const o of all) expect(o.worth).toBeGreaterThan(0);
   });
 });

@@ -1,3 +1,4 @@
+import { PRESETS } from '../defence/presets.ts';
 import { contentOf } from '../play/content.ts';
 import type { Defence } from '../play/document.ts';
 import { leaves } from '../play/tree.ts';
@@ -72,6 +73,25 @@ export class Values {
     }
     return best;
   }
+}
+
+/** The best a play has against one defence, as that plays. */
+export interface AgainstOne extends Worth {
+  readonly key: string;
+}
+
+/** The play against every defence there is a name for: its best line, and what it is worth. One after the other. */
+export function* againstEverything(
+  boardFor: (defence: Defence) => Board,
+): Generator<AgainstOne, readonly AgainstOne[]> {
+  const out: AgainstOne[] = [];
+  for (const { key, defence } of PRESETS) {
+    const board = boardFor({ ...defence, id: key });
+    const one = { key, ...new Values(board, []).best({}) };
+    out.push(one);
+    yield one;
+  }
+  return out;
 }
 
 /** What the defence does where nothing is told, at every point. */

@@ -48,6 +48,14 @@ const OTHER: Record<string, object> = {
   'no-man': { who: 2 },
   'pass-kind': { kind: 'lob', why: 'rim', limit: 13 },
   'both-guard': { a: 0, b: 1 },
+  ...Object.fromEntries(
+    ['fights', 'takes', 'tags', 'helps', 'closes-out', 'boxes-out', 'split'].map((k) => [
+      `duty-${k}`,
+      { by: 3, lost: 0.4, who: '2' },
+    ]),
+  ),
+  'leaves-opens': { by: 2, to: '5', who: '3', late: 0.5 },
+  'leaves-free': { by: 2, to: '5', lift: '3' },
   'answer-point': { kind: 'onBall', by: '5', user: '1' },
   'answer-recipe': { recipe: 'slip', to: '5' },
   'answer-open': { worth: 1.35, early: 0.4 },

@@ -1,8 +1,11 @@
 import {
+  againstEverything,
   boardsOf,
   contentOf,
   courtFor,
+  evenings,
   leaves,
+  leaving,
   levelRecord,
   lineTo,
   MAN_PRESETS,
@@ -149,6 +152,16 @@ export const ANSWERERS: Answerers = {
     const { drawn } = boardsFor(asks);
     const starts = MAN_PRESETS.map((p): Defence => ({ ...p.defence, id: p.key }));
     return yield* worstReply(new Values(drawn, pointsOf(drawn)), starts);
+  },
+
+  *everything(asks) {
+    return yield* againstEverything((defence) => boardsFor({ ...asks, defence }).drawn);
+  },
+
+  *evening(asks) {
+    const played = playedBy(asks, asks.defence);
+    yield null;
+    return { evenings: evenings(played), leaving: leaving(played) };
   },
 
   *places({ court: key, level, women, zone, schools, ball, rules, chased }) {

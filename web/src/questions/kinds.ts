@@ -1,11 +1,14 @@
 import {
+  type AgainstOne,
   type AgainstView,
   type AnswerProposal,
   type Cell,
   type Compiled,
   type Defence,
+  type Evening,
   type Finding,
   type Five,
+  type Leaves,
   type Level,
   type ManWord,
   type Metrics,
@@ -107,6 +110,18 @@ export interface Kinds {
     answer: readonly AnswerProposal[];
   };
   readonly reply: { asks: AnswersAsk; part: never; answer: Reply };
+  /** On the way: each defence as it is done. */
+  readonly everything: {
+    asks: Omit<AnswersAsk, 'defence'>;
+    part: AgainstOne;
+    answer: readonly AgainstOne[];
+  };
+  /** What a line asks of each defender, and what each helper leaves. */
+  readonly evening: {
+    asks: LineAsk & { readonly defence: Defence };
+    part: never;
+    answer: { readonly evenings: readonly Evening[]; readonly leaving: readonly Leaves[] };
+  };
   readonly places: { asks: PlacesAsk; part: never; answer: readonly Proposal[] };
 }
 export type Kind = keyof Kinds;

@@ -62,6 +62,24 @@ export const ANSWER_SENTENCES = {
   'answer-none': () => 'No look comes after it.',
   'answer-never': () => 'They never do this: it is not judged, and not looked for.',
   'answer-cant': () => 'Nobody would stand elsewhere for it.',
+  'duty-fights': ({ by, who, lost }: { by: number; who: PlayerId; lost: number }, t: Teller) =>
+    `${t.theirs(by)} fights through to ${who}${lost > 0.05 ? `: ${t.seconds(lost)} lost` : ', and loses nothing'}.`,
+  'duty-takes': ({ by, who }: { by: number; who: PlayerId }, t: Teller) =>
+    `${t.theirs(by)} takes over ${who}.`,
+  'duty-tags': ({ by, who }: { by: number; who: PlayerId }, t: Teller) => `${t.theirs(by)} tags ${who}.`,
+  'duty-helps': ({ by, who }: { by: number; who: PlayerId }, t: Teller) => `${t.theirs(by)} helps on ${who}.`,
+  'duty-closes-out': ({ by, who, feet }: { by: number; who: PlayerId; feet: number }, t: Teller) =>
+    `${t.theirs(by)} closes out ${t.about(feet)} to ${who}.`,
+  'duty-boxes-out': ({ by, who }: { by: number; who: PlayerId }, t: Teller) =>
+    `${t.theirs(by)} boxes out ${who}.`,
+  'duty-split': ({ by, a, b }: { by: number; a: PlayerId; b: PlayerId }, t: Teller) =>
+    `${t.theirs(by)} has ${a} and ${b}.`,
+  'leaves-opens': (
+    { by, to, who, late }: { by: number; to: PlayerId; who: PlayerId; late: number },
+    t: Teller,
+  ) => `${t.theirs(by)} to ${to} leaves ${who}: everybody is ${t.seconds(late)} late for ${t.him}.`,
+  'leaves-free': ({ by, to, lift }: { by: number; to: PlayerId; lift: PlayerId | null }, t: Teller) =>
+    `${t.theirs(by)} can go to ${to} for free${lift ? `: move ${lift}` : ''}.`,
   'answer-worst': ({ worth, what }: { worth: number; what: readonly string[] }) =>
     what.length > 0
       ? `Worth ${worth.toFixed(2)} at worst. ${what.join('. ')}.`

@@ -16,6 +16,8 @@ import { Button } from '../../../ui/controls.tsx';
 import { useDefence, usePlayed, useTrial } from '../defend/view.ts';
 import { usePick } from '../store.ts';
 import { Detail } from './Detail.tsx';
+import { EveningList } from './EveningList.tsx';
+import { Everything } from './Everything.tsx';
 import { GridTable } from './GridTable.tsx';
 import { useAsks, useGrid, useReply, type Grid } from './judge.ts';
 import { Mark, STATE_WORDS } from './marks.tsx';
@@ -121,6 +123,8 @@ export function AnswersTab() {
         />
       )}
       <Worst asks={asks} leaves={leaves} grid={grid} />
+      <Everything asks={asks} />
+      <EveningList />
     </div>
   );
 }

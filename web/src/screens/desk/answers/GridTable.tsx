@@ -31,7 +31,6 @@ const SHORT: Readonly<Partial<Record<Reaction, string>>> = {
   weakCorner: 'weak',
   strongCorner: 'strong',
   rotation: 'rotate',
-  none: 'nobody',
 };
 
 const Table = styled.table`

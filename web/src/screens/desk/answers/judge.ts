@@ -40,6 +40,10 @@ function keyOf(asks: AnswersAsk, leaves: readonly string[]): string {
   return [lines, order, contentOf(play.refused), contentOf(defence), contentOf(teaching.makes)].join(' ');
 }
 
+/** What an ask about the whole play goes by, whatever the defence. */
+export const everythingKey = (asks: AnswersAsk, leaves: readonly string[]): string =>
+  keyOf({ ...asks, defence: { id: '', name: '', type: 'man' } }, leaves);
+
 /** What an ask about one point goes by. */
 export const pointKey = (asks: AnswersAsk, { point, leaves }: PointAt): string =>
   `${point.id} ${keyOf(asks, leaves)}`;
