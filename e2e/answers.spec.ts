@@ -73,3 +73,36 @@ test('against nobody and against a zone it says what is missing', async ({ page,
   await page.getByRole('tab', { name: /^Answers/ }).click();
   await expect(page.getByText(/^Pick a defence/)).toBeVisible();
 });
+
+test('the looks are ordered by keys, and are the coach’s from then on', async ({ page, app }) => {
+  const fork = play('answers-5');
+  const [first] = fork.frames;
+  await open(page, app, {
+    ...fork,
+    frames: [
+      { ...first!, actions: first!.actions.slice(0, -1) },
+      {
+        id: 'f2',
+        parent: 'f1',
+        read: { does: 'show' },
+        actions: [{ id: 'b1', by: '5', does: 'pass', to: '3' }],
+      },
+    ],
+  });
+  const list = page.getByRole('grid', { name: 'Looks in this frame' });
+  await expect(list.getByRole('row')).toHaveCount(2);
+  await list.getByRole('row').first().focus();
+  for (const key of ['ArrowRight', 'Enter', 'ArrowDown', 'ArrowDown', 'Enter'])
+    await page.keyboard.press(key);
+  await expect
+    .poll(async () => (await app.play('answers-5')).frames[0]!.looks?.map((l) => l.player))
+    .toEqual(['3', '5']);
+  await expect(page.getByText('Your order.')).toBeVisible();
+  await page.getByRole('button', { name: 'Read them from the drawing' }).click();
+  await expect.poll(async () => (await app.play('answers-5')).frames[0]!.looks).toBeUndefined();
+  // One that is not drawn is said.
+  await page.getByRole('button', { name: 'Add a look' }).click();
+  await page.getByLabel('If what').fill('nothing is there');
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(list.getByRole('row', { name: /1 keeps it, if nothing is there/ })).toBeVisible();
+});

@@ -34,6 +34,7 @@ export {
   type Defence,
   type Frame,
   type Level,
+  type Look,
   type Play,
   type Read,
   type Tempo,
@@ -96,6 +97,7 @@ export { readPoint, type ReadChoice, type ReadPoint } from './answers/choices.ts
 export { evenings, leaving, type Evening, type Leaves } from './answers/evening.ts';
 export { dutySaid, leavesSaid } from './answers/evening-words.ts';
 export { boardsOf, pointsOf, rowOf } from './answers/grid.ts';
+export { looksIn, reordered, worthOf, type LookIn, type LookWorth } from './answers/looks.ts';
 export type { Boards, Cell, CellState } from './answers/cell.ts';
 export { pointsOn, type PointOnLine, type Reaction } from './answers/points.ts';
 export { proposals, type AnswerProposal } from './answers/propose/propose.ts';

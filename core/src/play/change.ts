@@ -1,6 +1,6 @@
 import type { PlayerId } from '../alignment/library.ts';
 import type { CustomCourt } from '../court/rulesets.ts';
-import type { Action, Defence, Frame, Level, Place, Play, Read } from './document.ts';
+import type { Action, Defence, Frame, Level, Look, Place, Play, Read } from './document.ts';
 import type { Numbers } from './operations.ts';
 
 type FieldsOf<T> = T extends unknown ? keyof T : never;
@@ -55,6 +55,8 @@ export type Change =
   | { do: 'caption'; frame: string; title?: string; caption?: string }
   /** Silences a finding by its code and cause, with the coach's reason; no reason lets it speak again. */
   | { do: 'silence'; code: string; at: string; reason: string | null; ending?: string }
+  /** The looks of a frame, in the coach's order; none, and they are read from the drawing again. */
+  | { do: 'looks'; frame: string; looks: Look[] }
   /** Something they never do at a place of the play, in the coach's word; not any more when `never` is false. */
   | {
       do: 'never';

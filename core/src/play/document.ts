@@ -301,6 +301,7 @@ export type Cue = Known<z.infer<typeof CueSchema>>;
 /** One thing waited for, without what must hold as well. */
 export type PlainCue = Omit<Cue, 'and'>;
 export type Read = Known<z.infer<typeof ReadSchema>>;
+export type Look = Known<z.infer<typeof LookSchema>>;
 export type Defence = Known<z.infer<typeof DefenceSchema>>;
 export type Level = Known<z.infer<typeof LevelSchema>>;
 export type Tempo = Known<z.infer<typeof TempoSchema>>;

@@ -12,7 +12,7 @@ import {
 } from './edit-frames.ts';
 import { orderEnding, readAt, removeEnding } from './edit-endings.ts';
 import type { Change } from './change.ts';
-import { DefenceSchema, PlaceSchema, type Play } from './document.ts';
+import { DefenceSchema, PlaceSchema, type Frame, type Play } from './document.ts';
 import { refusalOf } from './gate.ts';
 import { merge } from './merge.ts';
 import { suffixed } from './names.ts';
@@ -125,6 +125,10 @@ function applied(play: Play, change: Change): EditResult {
       }));
     case 'silence':
       return done(silence(play, change));
+    case 'looks':
+      return onFrame(play, change.frame, ({ looks: _old, ...rest }) =>
+        change.looks.length > 0 ? { ...rest, looks: change.looks } : (rest as Frame),
+      );
     case 'never':
       return done(never(play, change));
     case 'flip':

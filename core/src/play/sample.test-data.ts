@@ -193,6 +193,24 @@ const CHANGES: {
     }),
   },
   defences: { of: fc.record({ defences: fc.uniqueArray(defence, { maxLength: 2, selector: (d) => d.id }) }) },
+  looks: {
+    of: fc.record({
+      frame: frameId,
+      looks: fc.array(
+        some(
+          fc.record({
+            id: fc.constantFrom('l1', 'l2', 'l3'),
+            player,
+            kind: fc.constantFrom('shot' as const, 'pass' as const, 'drive' as const, 'keep' as const),
+            order: fc.nat(5),
+            when: maybe(read),
+            after: maybe(actionId),
+          }),
+        ),
+        { maxLength: 3 },
+      ),
+    }) as never,
+  },
   never: {
     of: fc.record({
       at: fc.record({ kind: fc.constantFrom('onBall', 'tag'), by: player, user: player, depth: fc.nat(3) }),

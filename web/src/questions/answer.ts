@@ -27,6 +27,7 @@ import {
   viewOf,
   walkThrough,
   withMakes,
+  worthOf,
   worstReply,
   zoneByKey,
   type Against,
@@ -152,6 +153,16 @@ export const ANSWERERS: Answerers = {
     const { drawn } = boardsFor(asks);
     const starts = MAN_PRESETS.map((p): Defence => ({ ...p.defence, id: p.key }));
     return yield* worstReply(new Values(drawn, pointsOf(drawn)), starts);
+  },
+
+  *looks(asks) {
+    const { drawn } = boardsFor(asks);
+    const out = [];
+    for (const look of asks.looks) {
+      out.push(worthOf(drawn, look));
+      yield null;
+    }
+    return out;
   },
 
   *everything(asks) {

@@ -9,6 +9,8 @@ import {
   type Finding,
   type Five,
   type Leaves,
+  type LookIn,
+  type LookWorth,
   type Level,
   type ManWord,
   type Metrics,
@@ -110,6 +112,12 @@ export interface Kinds {
     answer: readonly AnswerProposal[];
   };
   readonly reply: { asks: AnswersAsk; part: never; answer: Reply };
+  /** What each look of a frame is worth, in their order; null for one that nothing is thrown or shot for. */
+  readonly looks: {
+    asks: AnswersAsk & { readonly looks: readonly Pick<LookIn, 'look' | 'leaf'>[] };
+    part: never;
+    answer: readonly (LookWorth | null)[];
+  };
   /** On the way: each defence as it is done. */
   readonly everything: {
     asks: Omit<AnswersAsk, 'defence'>;

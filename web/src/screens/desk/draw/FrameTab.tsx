@@ -27,6 +27,7 @@ import styled from 'styled-components';
 import { Choice, plain } from '../../../ui/Choice.tsx';
 import { IconButton } from '../../../ui/IconButton.tsx';
 import { TextField } from '../../../ui/TextField.tsx';
+import { Looks } from '../answers/Looks.tsx';
 import { TheyPlayIt } from '../defend/TheyPlayIt.tsx';
 import { CueFields } from './CueFields.tsx';
 import { apply, lineView, useDesk, usePick } from '../store.ts';
@@ -126,6 +127,7 @@ export function FrameTab() {
         </div>
       )}
       {step && <Particulars step={step} />}
+      <Looks />
       <Caption key={frameId} generated={captionOf(view.court, walk, earlier)} />
     </>
   );

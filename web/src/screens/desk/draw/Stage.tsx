@@ -33,6 +33,7 @@ import { PathHandles } from '../../../floor/PathHandles.tsx';
 import { SceneItems } from '../../../floor/SceneSvg.tsx';
 import { Spots } from '../../../floor/Spots.tsx';
 import { mustMend, useTold } from '../analysis.ts';
+import { useLooks } from '../answers/Looks.tsx';
 import { Coverages } from '../defend/Coverages.tsx';
 import { useTrial } from '../defend/view.ts';
 import { apply, lineView, useDesk, usePick } from '../store.ts';
@@ -125,6 +126,7 @@ export function Stage() {
         </g>
       )}
       {s.actionId && still && !idle && <Handles scale={scale} />}
+      {still && !held && <LookNumbers scale={scale} />}
       <Told findings={told} scale={scale} />
       {held && (
         <Tip
@@ -183,6 +185,20 @@ function Handles({ scale }: { scale: Scale }) {
       onPath={(path) => apply({ do: 'patchAction', id: action.id, set: { path } })}
       onAngle={(angle) => apply({ do: 'patchAction', id: action.id, set: { angle } })}
     />
+  );
+}
+
+/** The coach's looks by their number, where they would come. */
+function LookNumbers({ scale }: { scale: Scale }) {
+  const items = useLooks().flatMap(({ at, inferred }, i) => {
+    if (!at || inferred) return [];
+    const c = toScene(scale, at);
+    return [words(`look ${i + 1}`, { x: c.x + 18, y: c.y - 14 }, 'pen', { size: 13, part: 'look' })];
+  });
+  return items.length === 0 ? null : (
+    <g aria-hidden="true" pointerEvents="none">
+      <SceneItems items={items} />
+    </g>
   );
 }
 

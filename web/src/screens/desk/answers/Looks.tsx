@@ -1,0 +1,287 @@
+import {
+  contentOf,
+  LIMITS,
+  looksIn,
+  PLAYERS,
+  readWords,
+  reordered,
+  type Look,
+  type LookIn,
+  type LookWorth,
+  type PlayerId,
+} from '@corkscrew/core';
+import { GripVertical, Trash2 } from 'lucide-react';
+import { useEffect, useState } from 'react';
+import { Button as AriaButton, GridList, GridListItem, useDragAndDrop } from 'react-aria-components';
+import styled from 'styled-components';
+import { lineInTime } from '../../../questions/lines.ts';
+import { questions } from '../../../questions/questions.ts';
+import { useTeaching } from '../../../team/team.ts';
+import { Choice, plain } from '../../../ui/Choice.tsx';
+import { Button, Input } from '../../../ui/controls.tsx';
+import { IconButton } from '../../../ui/IconButton.tsx';
+import { useDefence } from '../defend/view.ts';
+import { apply, goToEnding, lineView, usePick } from '../store.ts';
+
+const Box = styled.section`
+  margin: 14px 0;
+  .row {
+    display: grid;
+    grid-template-columns: 18px 16px minmax(0, 1fr) auto auto;
+    align-items: center;
+    gap: 6px;
+    padding: 5px 0;
+    border-bottom: 1px solid var(--rule);
+    font-size: 13px;
+    cursor: default;
+    outline: none;
+  }
+  .row[data-focus-visible] {
+    outline: 2px solid var(--pen);
+    outline-offset: -2px;
+  }
+  .row b {
+    font: 700 13px/1 'Archivo Variable';
+    font-stretch: 74%;
+    color: var(--pen);
+    text-align: center;
+  }
+  .row i {
+    font: 640 12.5px/1.2 'Archivo Variable';
+    font-stretch: 77%;
+    color: var(--ink-2);
+  }
+  .to {
+    all: unset;
+    cursor: default;
+    text-decoration: underline;
+    text-decoration-color: var(--rule-2);
+  }
+  .to:focus-visible {
+    outline: 2px solid var(--pen);
+  }
+  form {
+    display: grid;
+    grid-template-columns: auto 1fr;
+    gap: 6px;
+    margin-top: 8px;
+    align-items: end;
+  }
+  form label {
+    display: grid;
+    gap: 5px;
+  }
+  form .whole {
+    grid-column: 1 / -1;
+    display: flex;
+    gap: 6px;
+  }
+  form input {
+    flex: 1;
+    min-width: 0;
+  }
+  .grip {
+    border: 0;
+    background: none;
+    padding: 2px 0;
+    color: var(--ink-3);
+  }
+  .react-aria-DropIndicator[data-drop-target] {
+    outline: 1px solid var(--pen);
+  }
+  p {
+    margin: 4px 0;
+    color: var(--ink-2);
+    font-size: 12.5px;
+  }
+`;
+
+/** A tenth of a point is no difference. */
+const TELLS = 0.1;
+
+/** The looks of the frame on the court: the coach's, or as anybody would read the drawing. */
+export function useLooks(): readonly LookIn[] {
+  const { play, branch, frameId } = usePick('play', 'branch', 'frameId');
+  const { court } = lineView(play, branch, frameId);
+  return looksIn(play, frameId, court, (leaf) => lineInTime(play, leaf).compiled.timeline);
+}
+
+const HOW: Readonly<Record<Look['kind'], string>> = {
+  shot: 'shoots',
+  pass: 'gets it',
+  drive: 'drives',
+  keep: 'keeps it',
+};
+
+/** A look in words: whose it is, and when it is there. */
+const lookWords = ({ player, kind, when, note }: Look): string =>
+  [
+    `${player} ${HOW[kind]}`,
+    when ? (when.does === 'own' ? `if ${when.note ?? ''}` : `if ${lower(readWords(when))}`) : '',
+    note,
+  ]
+    .filter(Boolean)
+    .join(', ');
+const lower = (words: string): string => words.replace(/^[A-Z]/, (c) => c.toLowerCase());
+
+/** The looks of the frame in the coach's order: dragged, or moved by keys; what the model would put first beside it. */
+export function Looks() {
+  const { play, frameId } = usePick('play', 'frameId');
+  const looks = useLooks();
+  const worths = useWorths(looks);
+  const own = looks.some((l) => !l.inferred);
+  const put = (all: Look[]): boolean => apply({ do: 'looks', frame: frameId, looks: all });
+  const place = (id: unknown): number => looks.findIndex((l) => l.look.id === id);
+  const { dragAndDropHooks } = useDragAndDrop({
+    getItems: (keys) => [...keys].map((k) => ({ 'text/plain': String(k) })),
+    onReorder: (e) => {
+      const from = place([...e.keys][0]);
+      let to = place(e.target.key) + (e.target.dropPosition === 'after' ? 1 : 0);
+      if (from < to) to -= 1;
+      put(reordered(looks, from, to));
+    },
+  });
+  if (looks.length === 0) return null;
+  const better = betterOrder(looks, worths);
+  return (
+    <Box aria-label="Looks">
+      <h3>Looks, in order</h3>
+      <GridList aria-label="Looks in this frame" dragAndDropHooks={dragAndDropHooks}>
+        {looks.map(({ look, leaf }, i) => {
+          const words = lookWords(look);
+          const worth = worths?.[i];
+          return (
+            <GridListItem key={look.id} id={look.id} textValue={words} className="row">
+              <AriaButton slot="drag" className="grip" aria-label="Move in the order">
+                <GripVertical size={14} />
+              </AriaButton>
+              <b>{i + 1}</b>
+              <span>
+                {look.frame && play.frames.some((f) => f.id === look.frame) ? (
+                  <AriaButton className="to" onPress={() => goToEnding(leaf)}>
+                    {words}
+                  </AriaButton>
+                ) : (
+                  words
+                )}
+              </span>
+              <i>{worth ? `${worth.worth.toFixed(2)}${worth.open ? '' : ', covered'}` : ''}</i>
+              <IconButton
+                aria-label={`Take out: ${words}`}
+                onPress={() =>
+                  put(
+                    reordered(
+                      looks.filter((l) => l.look.id !== look.id),
+                      0,
+                      0,
+                    ),
+                  )
+                }
+              >
+                <Trash2 size={13} />
+              </IconButton>
+            </GridListItem>
+          );
+        })}
+      </GridList>
+      {own ? (
+        <p>
+          Your order. <Button onPress={() => put([])}>Read them from the drawing</Button>
+        </p>
+      ) : (
+        <p>As anybody would read the drawing: move one, and the order is yours.</p>
+      )}
+      {better && <p>{better}</p>}
+      <Adding
+        onAdd={(look) => put([...looks.map((l) => l.look), look].map((l, i) => ({ ...l, order: i + 1 })))}
+        taken={looks.map((l) => l.look.id)}
+      />
+    </Box>
+  );
+}
+
+/** A look that the drawing does not show: whose, how, and when in the coach's words. */
+function Adding({ onAdd, taken }: { onAdd: (look: Look) => void; taken: readonly string[] }) {
+  const [open, setOpen] = useState(false);
+  const [player, setPlayer] = useState<PlayerId>('1');
+  const [kind, setKind] = useState<Look['kind']>('keep');
+  const [when, setWhen] = useState('');
+  if (!open) return <Button onPress={() => setOpen(true)}>Add a look</Button>;
+  const add = (): void => {
+    let n = 1;
+    while (taken.includes(`l${n}`)) n++;
+    const note = when.trim();
+    onAdd({ id: `l${n}`, player, kind, order: 0, ...(note ? { when: { does: 'own', note } } : {}) });
+    setOpen(false);
+    setWhen('');
+  };
+  return (
+    <form
+      onSubmit={(e) => {
+        e.preventDefault();
+        add();
+      }}
+    >
+      <Choice label="Who" value={player} options={plain(PLAYERS)} onChange={setPlayer} />
+      <Choice
+        label="How"
+        value={kind}
+        options={(['shot', 'drive', 'pass', 'keep'] as const).map((k) => [k, HOW[k]] as const)}
+        onChange={setKind}
+      />
+      <span className="whole">
+        <Input
+          aria-label="If what"
+          placeholder="if what, in your words"
+          maxLength={LIMITS.line}
+          value={when}
+          onChange={(e) => setWhen(e.target.value)}
+        />
+        <Button type="submit">Add</Button>
+      </span>
+    </form>
+  );
+}
+
+/** The model's order where it differs by more than nothing: advice, never a correction. */
+function betterOrder(looks: readonly LookIn[], worths: readonly (LookWorth | null)[] | null): string | null {
+  if (!worths) return null;
+  for (let i = 1; i < looks.length; i++) {
+    const [a, b] = [worths[i - 1], worths[i]];
+    // Looks for different reads are no rivals: they are never there together.
+    const rivals = looks[i]!.look.when === undefined && looks[i - 1]!.look.when === undefined;
+    if (rivals && a && b && b.worth > a.worth + TELLS)
+      return `By the figures look ${i + 1} is worth more than look ${i}: ${b.worth.toFixed(2)} to ${a.worth.toFixed(2)}.`;
+  }
+  return null;
+}
+
+/** What each look is worth against the defence chosen; null while it is not known. */
+function useWorths(looks: readonly LookIn[]): readonly (LookWorth | null)[] | null {
+  const { play } = usePick('play');
+  const defence = useDefence(play);
+  const { own: teaching } = useTeaching();
+  const [known, setKnown] = useState<{ key: string; worths: readonly (LookWorth | null)[] } | null>(null);
+  const asked = looks.map(({ look, leaf }) => ({ look, leaf }));
+  const key = [
+    ...asked.map((a) => `${contentOf(a.look)} ${lineInTime(play, a.leaf).content}`),
+    contentOf(defence),
+    contentOf(teaching.makes),
+  ].join(' ');
+  useEffect(() => {
+    if (!defence || asked.length === 0) return;
+    const question = questions.ask(
+      'looks',
+      { play, defence, teaching, looks: asked },
+      { key, priority: 'later' },
+    );
+    question.answer.then(
+      (worths) => worths && setKnown({ key, worths }),
+      () => undefined,
+    );
+    return question.cancel;
+    // The key says all that counts of what is asked.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [key]);
+  return defence && known?.key === key ? known.worths : null;
+}
