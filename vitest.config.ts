@@ -5,6 +5,7 @@ const NEED_DATABASE = ['scripts/src/run-server.test.ts', 'scripts/src/faults/ser
 
 /** Tests that work for seconds (worlds in small, broken documents, shaken boards): a busy machine gives them time. */
 const SLOW = [
+  'core/src/answers/**/*.test.ts',
   'core/src/keeping/machine.test.ts',
   'core/src/play/{gate,edit,content}.test.ts',
   'core/src/motion/{run,hostile,meeting,endings}.test.ts',

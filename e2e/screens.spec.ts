@@ -70,6 +70,8 @@ const VIEWS: readonly View[] = [
   {
     name: 'desk with the answers',
     path: '/plays/demo-horns-kite',
+    // Where the ladder lies as a strip it has gone on to the frame that is shown.
+    sizes: WIDE.filter(([width]) => width !== 640),
     then: async (page) => {
       await panel(page, /^Answers/);
       const hole = page.getByRole('button', { name: /^They switch: hole/ });
