@@ -21,6 +21,8 @@ import { stopped, STOPPERS, USUAL } from '../../../core/src/defence/man/usual.te
 import { ZONE_FACTS } from '../../../core/src/defence/zone/facts.test-data.ts';
 import { ZONE_CATCHES } from '../../../core/src/defence/zone/catches.test-data.ts';
 import { ZONE_PASSES } from '../../../core/src/defence/zone/passes.test-data.ts';
+import { mirrored } from '../../../core/src/answers/plays.test-data.ts';
+import { offeredFor, TABLE } from '../../../core/src/answers/propose/table.test-data.ts';
 import { drawnPlays } from '../../../core/src/gesture/drawn.test-data.ts';
 import { FIXTURES } from '../paths.ts';
 import { demo } from './row.ts';
@@ -44,6 +46,21 @@ function factTable(seeds: number): string {
   return [
     HEAD,
     ...all.map((f) => `| ${f.key}: ${f.words} | ${LEVELS.map((l) => cell(f, l)).join(' | ')} |`),
+  ].join('\n');
+}
+
+/** What is proposed against each thing they may do: the best answer on each board and on its mirror, of twenty shaken ones. */
+function proposalTable(): string {
+  const rows = TABLE.map((row) => {
+    const found = row.boards.flatMap((b) => [b, mirrored(b)]).map((b) => offeredFor(row, b)[0]);
+    const held = found.filter((p) => p && row.usual.includes(p.recipe)).length;
+    const best = found.map((p) => (p ? `${p.recipe} ${percent(p.share)}, ${p.worth.toFixed(2)}` : 'none'));
+    return `| ${row.kind}: ${row.they} | ${row.usual.join(', ')} | ${held} of ${found.length} | ${[...new Set(best)].join('; ')} | ${row.misses ?? ''} |`;
+  });
+  return [
+    '| they | usual answers | best one is one of them | found | why not |',
+    '|---|---|---|---|---|',
+    ...rows,
   ].join('\n');
 }
 
@@ -139,6 +156,13 @@ second with a clear lane, and what it is worth then (median, points). A look cou
 0.8 s after it is drawn; a shot off the dribble from 0.7 s before to 0.2 s after.
 
 ${answerTable(seeds)}
+
+## The answers it proposes
+
+For each thing the defence may do: on how many boards (each also mirrored, high school) the best proposal is one of the
+usual answers, and how firmly: open on so many of twenty shaken boards, worth so much.
+
+${proposalTable()}
 
 ## How often each check speaks
 

@@ -23,6 +23,7 @@ export type RecipeKey =
   | 'fade'
   | 'backCut'
   | 'outlet'
+  | 'swing'
   | 'keep'
   | 'lob'
   | 'highLow';

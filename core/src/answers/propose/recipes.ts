@@ -1,3 +1,4 @@
+import type { PlayerId } from '../../alignment/library.ts';
 import { behindArc } from '../../court/queries.ts';
 import { distance, unit, type Point } from '../../geometry/vec.ts';
 import { positionAt } from '../../motion/track.ts';
@@ -30,24 +31,29 @@ const along = (from: Point, way: Point, feet: number): Point => ({
 const roomFor = (scene: Scene, p: Point): boolean =>
   scene.mates.every((m) => distance(positionAt(scene.timeline, m, scene.t + 1), p) >= ROOM);
 
+/** The user with the ball past it: off the dribble, or once he has been handed the ball. */
+function goOn(d: Drafting, scene: Scene, stop: Point): void {
+  const { at, q } = scene;
+  if (at.kind === 'handoff') d.cut(at.user, [q], { tempo: 'sprint' });
+  d.dribble(at.user, at.kind === 'handoff' ? [stop] : [q, stop], { kind: 'attack' });
+}
+
 /** Pull up: so far past where he comes by. */
 const pullUp: Recipe = (scene) =>
   [1.2, 2.5, 4].map((feet) => {
     const d = afterUse(scene);
-    const { at, q, w } = scene;
-    const stop = along(q, w, feet);
-    d.dribble(at.user, [q, stop], { kind: 'attack' });
-    return d.done('pullUp', d.shot(at.user, stop));
+    const stop = along(scene.q, scene.w, feet);
+    goOn(d, scene, stop);
+    return d.done('pullUp', d.shot(scene.at.user, stop));
   });
 
 const mid: Recipe = (scene) =>
   [15, 12, 8].flatMap((feet) => {
-    const { at, q } = scene;
-    if (farFromRim(scene, q) < feet + 3) return [];
+    if (farFromRim(scene, scene.q) < feet + 3) return [];
     const d = afterUse(scene);
-    const stop = towardRim(scene, along(q, scene.w, 5), feet);
-    d.dribble(at.user, [q, stop], { kind: 'attack' });
-    return [d.done('mid', d.shot(at.user, stop))];
+    const stop = towardRim(scene, along(scene.q, scene.w, 5), feet);
+    goOn(d, scene, stop);
+    return [d.done('mid', d.shot(scene.at.user, stop))];
   });
 
 /** The screener to the rim, thrown to on the way. */
@@ -175,25 +181,48 @@ const reject: Recipe = (scene) => {
   });
 };
 
-/** To one of the other three, where he stands. */
+/** Who throws: the man who used it, or who has the ball beside it. */
+const passerOf = ({ at, holder }: Scene): PlayerId =>
+  at.kind === 'offBall' || at.kind === 'entry' || at.kind === 'pass' ? holder : at.user;
+
+/** Where a mate will be, when it is a place to shoot from; null when it is not. */
+function shootsFrom(scene: Scene, mate: PlayerId): Point | null {
+  const place = positionAt(scene.timeline, mate, scene.t + 0.8);
+  return behindArc(scene.court, place) || farFromRim(scene, place) <= 12 ? place : null;
+}
+
+/** To one of the others, where he stands. */
 const outlet: Recipe = (scene) => {
-  const { at } = scene;
-  const passer =
-    at.kind === 'drive'
-      ? at.user
-      : at.kind === 'tag' || at.kind === 'onBall' || at.kind === 'handoff'
-        ? at.user
-        : scene.holder;
-  return [...scene.mates, ...(at.kind === 'drive' ? [at.by] : [])].flatMap((mate): Draft[] => {
-    if (mate === passer) return [];
-    const place = positionAt(scene.timeline, mate, scene.t + 0.8);
-    if (!behindArc(scene.court, place) && farFromRim(scene, place) > 12) return [];
+  const passer = passerOf(scene);
+  return scene.mates.flatMap((mate): Draft[] => {
+    const place = shootsFrom(scene, mate);
+    if (mate === passer || !place) return [];
     const d = fromUse(scene);
     runOnWith(d, scene);
     const look = d.pass(passer, mate);
     d.shot(mate, place);
     return [d.done('outlet', look)];
   });
+};
+
+/** To one who is too far to be thrown to, by way of another. */
+const swing: Recipe = (scene) => {
+  const passer = passerOf(scene);
+  const at = (p: PlayerId): Point => positionAt(scene.timeline, p, scene.t + 0.8);
+  return scene.mates.flatMap((mate) =>
+    scene.mates.flatMap((via): Draft[] => {
+      const place = shootsFrom(scene, mate);
+      const straight = distance(at(passer), at(mate));
+      const between = Math.max(distance(at(passer), at(via)), distance(at(via), at(mate)));
+      if (via === mate || mate === passer || via === passer || !place || between > straight - 4) return [];
+      const d = fromUse(scene);
+      runOnWith(d, scene);
+      d.pass(passer, via, { cue: { on: 'read', delay: 0.3 } });
+      const look = d.pass(via, mate);
+      d.shot(mate, place);
+      return [d.done('swing', look)];
+    }),
+  );
 };
 /** Both men as they are drawn. */
 function runOnWith(d: Drafting, scene: Scene): void {
@@ -374,7 +403,7 @@ const USUAL: Readonly<
     push: [pop, shortRoll, ghost, reject],
     any: [roll, pop, pullUp],
   },
-  tag: { any: [outlet, pop, shortRoll] },
+  tag: { any: [outlet, swing, pop, shortRoll] },
   offBall: {
     trail: [curl, slip],
     under: [fade, slip],

@@ -27,6 +27,7 @@ const RECIPES = {
   fade: (to: string) => `Fade, ball to ${to}`,
   backCut: (to: string) => `Back cut, ball to ${to}`,
   outlet: (to: string) => `Ball to ${to}`,
+  swing: (to: string) => `Swing it to ${to}`,
   keep: () => 'Keep it and go',
   lob: (to: string) => `Lob to ${to}`,
   highLow: (to: string) => `High-low to ${to}`,
