@@ -11,6 +11,7 @@ import {
   rowOf,
   tell,
   toldWords,
+  usualTold,
   Values,
   whySaid,
   worstReply,
@@ -52,7 +53,12 @@ export interface PlayAnswers {
   readonly defence: string;
   readonly rows: readonly RowAnswer[];
   readonly counts: Readonly<Record<Cell['state'], number>>;
-  readonly reply?: { readonly worth: number; readonly if: readonly string[]; readonly looked: number };
+  readonly reply?: {
+    readonly worth: number;
+    /** What of it they do not do anyhow. */
+    readonly if: readonly string[];
+    readonly looked: number;
+  };
 }
 
 /** The grid of a play against a man-to-man defence, and what hurts it most when that is asked for. */
@@ -90,9 +96,11 @@ export function answersOf(play: Play, defence: Defence, reply: boolean): PlayAns
   };
 
   function replyOf(r: Reply) {
+    const usual = usualTold(defence, points);
+    const other = Object.fromEntries(Object.entries(r.told).filter(([id, does]) => usual[id] !== does));
     return {
       worth: r.worth,
-      if: toldWords(defence, points, r.told, (p) => tell(pointSaid(p))),
+      if: toldWords(defence, points, other, (p) => tell(pointSaid(p))),
       looked: r.looked,
     };
   }
@@ -120,8 +128,7 @@ export function answersText(a: PlayAnswers): string {
     ]),
     ...(a.reply
       ? [
-          `  Their best reply: ${tell({ key: 'answer-worst', with: { worth: a.reply.worth, what: [] } })}`,
-          ...a.reply.if.map((w) => `    ${w}`),
+          `  Their best reply: ${tell({ key: 'answer-worst', with: { worth: a.reply.worth, what: a.reply.if } })}`,
         ]
       : []),
   ].join('\n');

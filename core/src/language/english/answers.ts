@@ -49,7 +49,7 @@ export const ANSWER_SENTENCES = {
     { who, by, feet, need }: { who: PlayerId; by: number; feet: number; need: number },
     t: Teller,
   ) =>
-    `${who} is not open: ${t.theirs(by)} is ${t.about(feet)} away when ${t.he} shoots, ${t.about(need)} is open.`,
+    `${who} is not open: ${t.theirs(by)} is ${need - feet < 0.5 ? `just inside the ${t.about(need)} that are open` : `${t.about(feet)} away when ${t.he} shoots, ${t.about(need)} are open`}.`,
   'answer-lane': ({ who, by, late }: { who: PlayerId; by: number; late: number }, t: Teller) =>
     late > 0
       ? `${t.theirs(by)} has a hand in the lane to ${who} ${t.seconds(late)} before the ball.`
