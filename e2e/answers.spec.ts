@@ -92,8 +92,7 @@ test('the looks are ordered by keys, and are the coach’s from then on', async 
   const list = page.getByRole('grid', { name: 'Looks in this frame' });
   await expect(list.getByRole('row')).toHaveCount(2);
   await list.getByRole('row').first().focus();
-  for (const key of ['ArrowRight', 'Enter', 'ArrowDown', 'Enter'])
-    await page.keyboard.press(key);
+  for (const key of ['ArrowRight', 'Enter', 'ArrowDown', 'Enter']) await page.keyboard.press(key);
   await expect
     .poll(async () => (await app.play('answers-5')).frames[0]!.looks?.map((l) => l.player))
     .toEqual(['3', '5']);

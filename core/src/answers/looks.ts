@@ -45,7 +45,7 @@ export function looksIn(
 }
 
 /** The same look: by whom, in which ending, after what. */
-export const same = (a: Look, b: Look): boolean =>
+const same = (a: Look, b: Look): boolean =>
   a.player === b.player && a.kind === b.kind && a.frame === b.frame && a.after === b.after;
 
 /** What the frame itself gives in its order, then what each ending that starts with it is for. */

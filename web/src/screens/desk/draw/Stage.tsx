@@ -65,16 +65,19 @@ export function Stage() {
   const { court, walks, index } = lineView(s.play, s.branch, s.frameId);
   const { scale, idle, room } = useCourtScale(walks.some((w) => anyOutside(court, w)));
   const walk = walks[index]!;
-  const still = !timed && !s.running;
+  const draft = useDraft(s.play);
+  // An answer that is looked at is shown from where it starts.
+  const still = (!timed && !s.running) || draft !== null;
   const resting = restingBodies(court, walk.before, scale);
   const { down, hand, held, proposed } = useHand({ court, walk, bodies: resting, scale, idle });
   const shown = useProposed(s.frameId, proposed, walk);
-  const draft = useDraft(s.play);
   const set = s.placing && held?.item.is === 'man' ? held : null;
-  const before = set
-    ? { ...walk.before, places: { ...walk.before.places, [(set.item as { who: PlayerId }).who]: set.at } }
-    : walk.before;
-  const bodies = set ? restingBodies(court, before, scale) : resting;
+  const before = draft
+    ? draft.walk.before
+    : set
+      ? { ...walk.before, places: { ...walk.before.places, [(set.item as { who: PlayerId }).who]: set.at } }
+      : walk.before;
+  const bodies = set || draft ? restingBodies(court, before, scale) : resting;
   const here = useTold().filter((f) => mustMend(f) && f.frame === s.frameId);
   const told = still && !held && !s.placing ? here.slice(0, 2) : [];
   return (
@@ -100,10 +103,10 @@ export function Stage() {
         onHover={hover}
       />
       {s.showSpots && <Spots court={court} scale={scale} />}
-      <Defenders scale={scale} />
+      {!draft && <Defenders scale={scale} />}
       {still ? (
         <>
-          <BallLater walk={walk} scale={scale} />
+          {!draft && <BallLater walk={walk} scale={scale} />}
           <Men
             bodies={bodies}
             holder={holderOf(before)}
@@ -118,7 +121,7 @@ export function Stage() {
       ) : (
         <Runner scale={scale} />
       )}
-      {still && !idle && !s.placing && <Coverages scale={scale} />}
+      {still && !idle && !s.placing && !draft && <Coverages scale={scale} />}
       {s.showGaps && <Gaps scale={scale} />}
       {s.shown && !s.running && (
         <g aria-hidden="true" pointerEvents="none">
@@ -126,7 +129,7 @@ export function Stage() {
         </g>
       )}
       {s.actionId && still && !idle && <Handles scale={scale} />}
-      {still && !held && <LookNumbers scale={scale} />}
+      {still && !held && !draft && <LookNumbers scale={scale} />}
       <Told findings={told} scale={scale} />
       {held && (
         <Tip
