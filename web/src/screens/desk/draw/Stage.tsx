@@ -79,7 +79,7 @@ export function Stage() {
       : walk.before;
   const bodies = set || draft ? restingBodies(court, before, scale) : resting;
   const here = useTold().filter((f) => mustMend(f) && f.frame === s.frameId);
-  const told = still && !held && !s.placing ? here.slice(0, 2) : [];
+  const told = still && !held && !s.placing && !draft ? here.slice(0, 2) : [];
   return (
     <HalfCourt
       ref={room}
