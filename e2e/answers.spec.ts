@@ -105,3 +105,12 @@ test('the looks are ordered by keys, and are the coach’s from then on', async 
   await page.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(list.getByRole('row', { name: /1 keeps it, if nothing is there/ })).toBeVisible();
 });
+
+test('all answers run one after another, each announced, and it ends by itself', async ({ page, app }) => {
+  await open(page, app, play('answers-6', [{ read: { does: 'switch' }, actions: SLIP }]));
+  await answers(page);
+  await page.getByRole('button', { name: 'Play all answers' }).click();
+  await expect(page.locator('#court').getByText('As drawn')).toBeVisible();
+  await expect(page.locator('#court').getByText('They switch')).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByTestId('run')).toContainText('Run', { timeout: 15_000 });
+});

@@ -89,6 +89,8 @@ export interface Desk {
   running: boolean;
   speed: number;
   loop: boolean;
+  /** The leaves still to be run when all answers are; null when only the line on the desk runs. */
+  tour: readonly string[] | null;
   presenting: boolean;
   /** The action under the pointer or the focus on the beat sheet: it lights up on the court. */
   hovered: string | null;
@@ -129,6 +131,7 @@ export const useDesk = create<Desk>(() => ({
   running: false,
   speed: 1,
   loop: false,
+  tour: null,
   presenting: false,
   hovered: null,
   sheet: true,

@@ -1,7 +1,7 @@
-import { frameAt, type Play, type Timeline } from '@corkscrew/core';
+import { frameAt, leaves, lineThrough, type Play, type Timeline } from '@corkscrew/core';
 import { useEffect } from 'react';
 import { lineInTime } from '../../questions/lines.ts';
-import { lineView, useDesk } from './store.ts';
+import { lineView, useDesk, type Desk } from './store.ts';
 
 /** The line on the desk in time; computed once for its content. */
 export function timelineOf(play: Play, branch: string, frameId: string): Timeline {
@@ -35,6 +35,7 @@ export function seek(t: number): void {
 /** Starts, or stops where it is. At the end it starts over. */
 export function toggleRun(): void {
   const s = useDesk.getState();
+  useDesk.setState({ tour: null });
   if (s.running) {
     useDesk.setState({ running: false });
     return;
@@ -52,6 +53,39 @@ export function toggleRun(): void {
   });
 }
 
+/** Runs one ending after another, each with what it answers said first. */
+export function playAllAnswers(): void {
+  const { play } = useDesk.getState();
+  const [first, ...rest] = leaves(play).map((f) => f.id);
+  if (first === undefined) return;
+  useDesk.setState({
+    branch: first,
+    frameId: play.frames[0]!.id,
+    time: 0,
+    running: true,
+    tour: rest,
+    pending: null,
+    actionId: null,
+    placing: false,
+    shown: null,
+  });
+}
+
+/** An ending begins so long before its fork, and is announced for so long (s). */
+const LEAD = 1;
+const ANNOUNCED = 1.2;
+
+/** The next ending of all: its line, from a moment before it parts from the one that was shown. */
+function nextOfTour(play: Play, branch: string, tour: readonly string[]): Partial<Desk> | null {
+  const [next, ...rest] = tour;
+  if (next === undefined) return null;
+  const shown = new Set(lineThrough(play, branch).map((f) => f.id));
+  const { timeline } = lineInTime(play, next).compiled;
+  const fork = timeline.bars.find((b) => !shown.has(b.frame))?.start ?? 0;
+  const time = Math.max(0, fork - LEAD);
+  return { branch: next, tour: rest, time, frameId: frameAt(timeline, time) };
+}
+
 /** How long a step holds when the reader wants no movement (seconds). */
 const STEP_HOLD = 0.6;
 
@@ -63,11 +97,17 @@ export function useRunning(): void {
     let last = performance.now();
     let handle = requestAnimationFrame(tick);
     let held = 0;
+    let pause = 0;
     function tick(now: number) {
       const s = useDesk.getState();
       const timeline = timelineOf(s.play, s.branch, s.frameId);
       const dt = Math.min(0.1, (now - last) / 1000) * s.speed;
       last = now;
+      if (pause > 0) {
+        pause -= dt;
+        handle = requestAnimationFrame(tick);
+        return;
+      }
       let t = s.time ?? 0;
       if (reducedMotion()) {
         held += dt;
@@ -79,9 +119,21 @@ export function useRunning(): void {
         t = timeline.bars.find((b) => b.end > t + 1e-6)?.end ?? timeline.end;
       } else t += dt;
       if (t >= timeline.end) {
-        if (s.loop && timeline.end > 0) t = 0;
+        const next = s.tour && nextOfTour(s.play, s.branch, s.tour);
+        if (next) {
+          useDesk.setState(next);
+          pause = ANNOUNCED;
+          handle = requestAnimationFrame(tick);
+          return;
+        }
+        if (s.loop && timeline.end > 0 && !s.tour) t = 0;
         else {
-          useDesk.setState({ time: timeline.end, running: false, frameId: frameAt(timeline, timeline.end) });
+          useDesk.setState({
+            time: timeline.end,
+            running: false,
+            tour: null,
+            frameId: frameAt(timeline, timeline.end),
+          });
           return;
         }
       }

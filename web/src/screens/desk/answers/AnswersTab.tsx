@@ -15,6 +15,7 @@ import styled from 'styled-components';
 import { Button } from '../../../ui/controls.tsx';
 import { useDefence, usePlayed, useTrial } from '../defend/view.ts';
 import { usePick } from '../store.ts';
+import { playAllAnswers } from '../timeline.ts';
 import { Detail } from './Detail.tsx';
 import { EveningList } from './EveningList.tsx';
 import { Everything } from './Everything.tsx';
@@ -96,6 +97,11 @@ export function AnswersTab() {
   return (
     <div aria-busy={grid.busy}>
       <Summary grid={grid} />
+      {leaves.length > 1 && (
+        <p style={{ marginBottom: 10 }}>
+          <Button onPress={playAllAnswers}>Play all answers</Button>
+        </p>
+      )}
       {trial && (
         <Shown role="status">
           <span>Shown as if they did it: {trial.words}</span>

@@ -1,5 +1,5 @@
-import { sceneAt, sceneOfFrame, type Layers, type Scale } from '@corkscrew/diagram';
-import { courtFor, type AgainstView } from '@corkscrew/core';
+import { sceneAt, sceneOfFrame, sceneSize, words, type Layers, type Scale } from '@corkscrew/diagram';
+import { courtFor, lineThrough, readWords, type AgainstView } from '@corkscrew/core';
 import { useUnits } from '../../../app/units.ts';
 import { SceneItems } from '../../../floor/SceneSvg.tsx';
 import { useAgainst, useStale } from '../analysis.ts';
@@ -49,9 +49,16 @@ export function Defenders({ scale, plain = false }: { scale: Scale; plain?: bool
 /** The five and the ball at the playhead. */
 export function Runner({ scale }: { scale: Scale }) {
   const { items } = useScene({ men: true }, scale);
+  const { play, branch, tour } = usePick('play', 'branch', 'tour');
+  const { width } = sceneSize(scale);
+  const reads = tour ? lineThrough(play, branch).flatMap((f) => (f.read ? [readWords(f.read)] : [])) : [];
+  const said = tour && (reads.join(', then ') || 'As drawn');
   return (
     <g aria-hidden="true" pointerEvents="none">
       <SceneItems items={items} />
+      {said && (
+        <SceneItems items={[words(said, { x: width / 2, y: 34 }, 'pen', { size: 22, part: 'answer' })]} />
+      )}
     </g>
   );
 }

@@ -21,7 +21,7 @@ import { toggleDefence } from '../defend/view.ts';
 import { Defenders, Runner } from '../draw/Live.tsx';
 import { endingWords } from '../ladder/Endings.tsx';
 import { frameEnding, goToEnding, lineView, stepFrame, useDesk, usePick } from '../store.ts';
-import { seek, toggleRun, useTimeline } from '../timeline.ts';
+import { playAllAnswers, seek, toggleRun, useTimeline } from '../timeline.ts';
 
 const Page = styled.main`
   position: fixed;
@@ -295,6 +295,7 @@ function Controls({ faded, line }: { faded: boolean; line: readonly Frame[] }) {
               </Button>
             );
           })}
+          <Button onPress={playAllAnswers}>All of them</Button>
         </span>
       )}
     </div>
