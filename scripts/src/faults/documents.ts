@@ -59,6 +59,9 @@ function places(value: unknown, all: Json[] = []): Json[] {
   return all;
 }
 
+/** A value of its own: what stands twice in a document must not be one thing, or it could come to hold itself. */
+const anew = (value: unknown): unknown => structuredClone(value);
+
 /** Changes a document in one to four places: a value replaced, taken away, doubled, or exchanged with another. */
 function broken(play: Play, random: Random): unknown {
   const doc = JSON.parse(JSON.stringify(play)) as Json;
@@ -70,13 +73,13 @@ function broken(play: Play, random: Random): unknown {
     const kind = random.below(5);
     if (Array.isArray(at)) {
       if (kind === 0) at.splice(Number(key), 1);
-      else if (kind === 1) at.push(JSON.parse(JSON.stringify(at[Number(key)])));
+      else if (kind === 1) at.push(anew(at[Number(key)]));
       else if (kind === 2) at.reverse();
-      else at[Number(key)] = random.of(VALUES);
+      else at[Number(key)] = anew(random.of(VALUES));
     } else if (kind === 0) Reflect.deleteProperty(at, key);
-    else if (kind === 1) at[key] = at[random.of(keys)] as never;
+    else if (kind === 1) at[key] = anew(at[random.of(keys)]) as never;
     else if (kind === 2 && typeof at[key] === 'number') at[key] = ((at[key] as number) * -3.7) as never;
-    else at[key] = random.of(VALUES) as never;
+    else at[key] = anew(random.of(VALUES)) as never;
   }
   return doc;
 }
