@@ -11,7 +11,6 @@ import {
   rowOf,
   tell,
   toldWords,
-  usualTold,
   Values,
   whySaid,
   worstReply,
@@ -96,11 +95,9 @@ export function answersOf(play: Play, defence: Defence, reply: boolean): PlayAns
   };
 
   function replyOf(r: Reply) {
-    const usual = usualTold(defence, points);
-    const other = Object.fromEntries(Object.entries(r.told).filter(([id, does]) => usual[id] !== does));
     return {
       worth: r.worth,
-      if: toldWords(defence, points, other, (p) => tell(pointSaid(p))),
+      if: toldWords(defence, points, r.told, (p) => tell(pointSaid(p))),
       looked: r.looked,
     };
   }

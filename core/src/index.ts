@@ -101,14 +101,7 @@ export { looksIn, reordered, worthOf, type LookIn, type LookWorth } from './answ
 export type { Boards, Cell, CellState } from './answers/cell.ts';
 export { pointsOn, type PointOnLine, type Reaction } from './answers/points.ts';
 export { proposals, type AnswerProposal } from './answers/propose/propose.ts';
-export {
-  againstEverything,
-  usualTold,
-  Values,
-  worstReply,
-  type AgainstOne,
-  type Reply,
-} from './answers/reply.ts';
+export { againstEverything, Values, worstReply, type AgainstOne, type Reply } from './answers/reply.ts';
 export { asTold } from './answers/told.ts';
 export { pointSaid, readOf, toldWords, whySaid } from './answers/words.ts';
 export { attackersOn, defendersOn, floorOf, chasersLate, putAttackers, type Floor } from './space/floor.ts';

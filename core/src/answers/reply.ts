@@ -95,7 +95,7 @@ export function* againstEverything(
 }
 
 /** What the defence does where nothing is told, at every point. */
-export const usualTold = (defence: Defence, points: readonly PointOnLine[]): Told =>
+const usualTold = (defence: Defence, points: readonly PointOnLine[]): Told =>
   Object.fromEntries(points.map((p) => [p.id, usualAt(defence, p)]));
 
 /**

@@ -1,7 +1,7 @@
 import { byPlayer, type PlayerId } from '../alignment/library.ts';
 import type { Court } from '../court/court.ts';
 import { clampToFloor } from '../court/queries.ts';
-import type { LevelRecord } from '../motion/level.ts';
+import { faster, type LevelRecord } from '../motion/level.ts';
 import type { Action, Place, Play } from '../play/document.ts';
 
 /** How far a board is shaken: places and whole paths half a foot, speeds and push 5 %, reactions 10 %. */
@@ -48,21 +48,9 @@ function path(a: Action, court: Court, { dx, dy }: { dx: number; dy: number }): 
 /** What men can do, a little off; seed 0 is the level's own. */
 export function shakenLevel(record: LevelRecord, seed: number): LevelRecord {
   if (seed === 0) return record;
-  const speed = 1 + OFF.speed * spread('speed', seed);
-  const react = 1 + OFF.react * spread('react', seed);
-  const push = 1 + OFF.push * spread('push', seed);
-  const { man, pass } = record;
-  return {
-    ...record,
-    man: { ...man, speed: man.speed * speed, react: man.react * react, defend: man.defend * push },
-    pass: {
-      ...pass,
-      hands: {
-        ...pass.hands,
-        top: pass.hands.top * speed,
-        react: pass.hands.react * react,
-        push: pass.hands.push * push,
-      },
-    },
-  };
+  return faster(record, {
+    speed: 1 + OFF.speed * spread('speed', seed),
+    react: 1 + OFF.react * spread('react', seed),
+    push: 1 + OFF.push * spread('push', seed),
+  });
 }

@@ -6,7 +6,7 @@ import { readWords } from '../language/read.ts';
 import type { Defence, Read } from '../play/document.ts';
 import { FIRM, type Cell } from './cell.ts';
 import type { PointOnLine, Reaction } from './points.ts';
-import { whoDoes, type Told } from './told.ts';
+import { usualAt, whoDoes, type Told } from './told.ts';
 
 /** A point by what is done there. */
 export const pointSaid = ({ kind, by, user }: PointOnLine): Said => said('answer-point', { kind, by, user });
@@ -61,5 +61,7 @@ export const toldWords = (
 ): string[] =>
   points.flatMap((p) => {
     const does = told[p.id];
-    return does === undefined ? [] : [`${readWords(readOf(defence, p, does))} (${point(p)})`];
+    return does === undefined || does === usualAt(defence, p)
+      ? []
+      : [`${readWords(readOf(defence, p, does))} (${point(p)})`];
   });

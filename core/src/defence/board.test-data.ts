@@ -1,7 +1,7 @@
 import { courtFor } from '../court/rulesets.ts';
 import type { Point } from '../geometry/vec.ts';
 import { compile } from '../motion/compile.ts';
-import { levelRecord, type LevelRecord } from '../motion/level.ts';
+import { faster, levelRecord, type LevelRecord } from '../motion/level.ts';
 import type { Action, Level, Play } from '../play/document.ts';
 import { newPlay } from '../play/new-play.ts';
 import { lineThrough } from '../play/tree.ts';
@@ -115,28 +115,11 @@ function other(record: LevelRecord, s: Shake): LevelRecord {
   if (s.seed === undefined) return record;
   const rnd = numbers(s.seed + 7919);
   const off = (most: number): number => 1 + (rnd() * 2 - 1) * most;
-  const speed = off(s.less ? 0.05 : 0.07);
-  const react = off(s.less ? 0.1 : 0.15);
-  const defend = off(s.less ? 0.05 : 0.1);
-  const { pass } = record;
-  return {
-    ...record,
-    man: {
-      ...record.man,
-      speed: record.man.speed * speed,
-      react: record.man.react * react,
-      defend: record.man.defend * defend,
-    },
-    pass: {
-      ...pass,
-      hands: {
-        ...pass.hands,
-        top: pass.hands.top * speed,
-        react: pass.hands.react * react,
-        push: pass.hands.push * defend,
-      },
-    },
-  };
+  return faster(record, {
+    speed: off(s.less ? 0.05 : 0.07),
+    react: off(s.less ? 0.1 : 0.15),
+    push: off(s.less ? 0.05 : 0.1),
+  });
 }
 
 const AS_DRAWN: Shake = { level: 'highSchool' };

@@ -145,3 +145,20 @@ const LEVELS_WOMEN = Object.fromEntries(Object.entries(LEVELS).map(([key, r]) =>
 /** The record for a level, men's or women's. */
 export const levelRecord = (level: Level, women = false): LevelRecord =>
   women ? LEVELS_WOMEN[level] : LEVELS[level];
+
+/** The same men with other legs: factors on their speed, on the time until they react, and on a defender's push. */
+export function faster(
+  record: LevelRecord,
+  { speed, react, push }: { readonly speed: number; readonly react: number; readonly push: number },
+): LevelRecord {
+  const { man, pass } = record;
+  const { hands } = pass;
+  return {
+    ...record,
+    man: { ...man, speed: man.speed * speed, react: man.react * react, defend: man.defend * push },
+    pass: {
+      ...pass,
+      hands: { ...hands, top: hands.top * speed, react: hands.react * react, push: hands.push * push },
+    },
+  };
+}

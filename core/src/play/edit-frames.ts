@@ -54,33 +54,30 @@ export function pasteFrame(play: Play, after: string, frame: Frame): EditResult 
 /** A frame as a further ending of another one, or of the set: what it names of itself it goes on naming. */
 export function pasteEnding(play: Play, after: string | null, frame: Frame): EditResult {
   const added = addFrame(play, { after, fork: true });
-  if (!added.ok) return added;
-  const id = freshIds(play, 'f', 1)[0]!;
-  const ids = freshIds(play, 'a', frame.actions.length);
-  const copies = new Map(frame.actions.map((a, i) => [a.id, ids[i]!]));
-  const { actions, read, title } = renameReferences(frame, (a) => copies.get(a) ?? a);
-  const filled = onFrame(added.play, id, (f) => ({
-    ...f,
-    ...(title === undefined ? {} : { title }),
-    ...(read ? { read } : {}),
-    actions: actions.map((a, i): Action => tidyAngles({ ...a, id: ids[i]! })),
-  }));
-  const { defences } = play;
-  return filled.ok && defences
-    ? done({ ...filled.play, defences: defences.map((d) => copyOverrides(d, copies)) })
-    : filled;
+  return added.ok ? filledWith(play, added.play, frame, ['title', 'read']) : added;
 }
 
 function copyBehind(play: Play, after: string, frame: Frame): EditResult {
   const added = addFrame(play, { after });
-  if (!added.ok) return added;
+  return added.ok ? filledWith(play, added.play, frame) : added;
+}
+
+/** The frame that was just added, with a copy of another one's actions and what else is `kept` of it. */
+function filledWith(
+  play: Play,
+  added: Play,
+  frame: Frame,
+  kept: readonly ('title' | 'read')[] = [],
+): EditResult {
   const copyId = freshIds(play, 'f', 1)[0]!;
   const ids = freshIds(play, 'a', frame.actions.length);
   const copies = new Map(frame.actions.map((a, i) => [a.id, ids[i]!]));
-  const { actions } = renameReferences(frame, (a) => copies.get(a) ?? a);
-  const filled = onFrame(added.play, copyId, (f) => ({
+  const renamed = renameReferences(frame, (a) => copies.get(a) ?? a);
+  const rest = Object.fromEntries(kept.flatMap((k) => (renamed[k] === undefined ? [] : [[k, renamed[k]]])));
+  const filled = onFrame(added, copyId, (f) => ({
     ...f,
-    actions: actions.map((a, i): Action => tidyAngles({ ...a, id: ids[i]! })),
+    ...rest,
+    actions: renamed.actions.map((a, i): Action => tidyAngles({ ...a, id: ids[i]! })),
   }));
   const { defences } = play;
   return filled.ok && defences

@@ -9,8 +9,11 @@ export interface LineInTime {
 
 const kept = new Lately<LineInTime>(16);
 
+/** What tells a line from every other one, for those who need no more. */
+export const contentAt = (play: Play, leaf: string): string => lineContent(play, lineTo(play, leaf));
+
 /** The line that ends with a frame, in time: computed once for its content, and sent to whoever needs it. */
 export function lineInTime(play: Play, leaf: string): LineInTime {
-  const content = lineContent(play, lineTo(play, leaf));
+  const content = contentAt(play, leaf);
   return kept.or(content, () => ({ content, compiled: compile(play, leaf, courtFor(play), play.level) }));
 }

@@ -137,7 +137,7 @@ function Behind() {
   useAddress();
   const { play, branch, frameId } = usePick('play', 'branch', 'frameId');
   const { court, line } = lineView(play, branch, frameId);
-  const { defence, trial } = usePlayed(play);
+  const { defence, trial } = usePlayed(play, line.at(-1)!.id);
   useAnalysing(play, line.at(-1)!.id, useUnits(court), defence, trial !== null);
   return null;
 }

@@ -5,7 +5,6 @@ import {
   readWords,
   tell,
   toldWords,
-  usualTold,
   type Cell,
   type PointOnLine,
   type Reaction,
@@ -13,8 +12,9 @@ import {
 import { useState } from 'react';
 import styled from 'styled-components';
 import { Button } from '../../../ui/controls.tsx';
+import { Counts } from '../../../ui/Counts.ts';
 import { useDefence, usePlayed, useTrial } from '../defend/view.ts';
-import { usePick } from '../store.ts';
+import { lineView, usePick } from '../store.ts';
 import { playAllAnswers } from '../timeline.ts';
 import { Detail } from './Detail.tsx';
 import { EveningList } from './EveningList.tsx';
@@ -25,22 +25,6 @@ import { Mark, STATE_WORDS } from './marks.tsx';
 import { showCell } from './show.ts';
 import type { AnswersAsk } from '../../../questions/kinds.ts';
 
-const Counts = styled.p`
-  display: flex;
-  gap: 14px;
-  margin-bottom: 10px;
-  font-size: 13px;
-  color: var(--ink-2);
-  b {
-    font: 740 20px/1 'Archivo Variable';
-    font-stretch: 72%;
-    margin-right: 4px;
-    color: var(--ink);
-  }
-  .bad b {
-    color: var(--gap);
-  }
-`;
 const Key = styled.p`
   display: flex;
   flex-wrap: wrap;
@@ -68,9 +52,9 @@ const Shown = styled.div`
 
 /** What the play has against each thing they may do, and what hurts it most. */
 export function AnswersTab() {
-  const { play } = usePick('play');
+  const { play, branch, frameId } = usePick('play', 'branch', 'frameId');
   const defence = useDefence(play);
-  const { trial } = usePlayed(play);
+  const { trial } = usePlayed(play, lineView(play, branch, frameId).line.at(-1)!.id);
   const asks = useAsks(play, defence);
   const leaves = leavesOf(play).map((f) => f.id);
   const grid = useGrid(asks, leaves);
@@ -167,10 +151,6 @@ function Worst({ asks, leaves, grid }: { asks: AnswersAsk; leaves: readonly stri
   const reply = useReply(ready ? asks : null, leaves);
   if (grid.rows.length === 0) return null;
   const points = grid.rows.map((r) => r.point);
-  const usual = usualTold(asks.defence, points);
-  const other = reply
-    ? Object.fromEntries(Object.entries(reply.told).filter(([id, does]) => usual[id] !== does))
-    : {};
   return (
     <>
       <h3>Their best reply</h3>
@@ -181,7 +161,7 @@ function Worst({ asks, leaves, grid }: { asks: AnswersAsk; leaves: readonly stri
               key: 'answer-worst',
               with: {
                 worth: reply.worth,
-                what: toldWords(asks.defence, points, other, (p) => tell(pointSaid(p))),
+                what: toldWords(asks.defence, points, reply.told, (p) => tell(pointSaid(p))),
               },
             })}
           </p>

@@ -5,18 +5,17 @@ import {
   tell,
   teller,
   whySaid,
-  type AnswerProposal,
   type Cell,
   type Defence,
   type PointOnLine,
   type Reaction,
 } from '@corkscrew/core';
 import { CornerUpRight } from 'lucide-react';
-import { useEffect, useState } from 'react';
+import { useEffect } from 'react';
 import styled from 'styled-components';
 import { useUnits } from '../../../app/units.ts';
 import type { AnswersAsk } from '../../../questions/kinds.ts';
-import { questions } from '../../../questions/questions.ts';
+import { useAnswer } from '../../../questions/use-answer.ts';
 import { useManWord } from '../../../team/team.ts';
 import { Button } from '../../../ui/controls.tsx';
 import { apply, lineView, usePick, useDesk } from '../store.ts';
@@ -142,24 +141,15 @@ function Proposals({
   cell,
   read,
 }: Pick<Props, 'asks' | 'point' | 'leaves' | 'cell'> & { read: string }) {
-  const [found, setFound] = useState<readonly AnswerProposal[] | null>(null);
   const key = `${cell.reaction} ${pointKey(asks, { point, leaves })}`;
-  useEffect(() => {
-    const question = questions.ask(
-      'proposals',
-      { ...asks, point, reaction: cell.reaction },
-      { key, priority: 'now' },
-    );
-    question.answer.then(
-      (p) => p && setFound(p),
-      () => setFound([]),
-    );
-    return () => {
-      question.cancel();
-      showProposal(null);
-    };
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [key]);
+  const { answer, fresh, failed } = useAnswer(
+    'proposals',
+    { ...asks, point, reaction: cell.reaction },
+    { key, priority: 'now' },
+  );
+  const found = failed ? [] : fresh ? answer : null;
+  // What is looked at goes with the list it is in.
+  useEffect(() => () => showProposal(null), [key]);
   if (!found)
     return (
       <p role="status">

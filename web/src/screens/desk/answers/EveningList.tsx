@@ -1,9 +1,9 @@
-import { contentOf, dutySaid, leavesSaid, tell, teller, type Evening, type Leaves } from '@corkscrew/core';
-import { useEffect, useState } from 'react';
+import { contentOf, dutySaid, leavesSaid, tell, teller, type Evening } from '@corkscrew/core';
+import { useState } from 'react';
 import styled from 'styled-components';
 import { useUnits } from '../../../app/units.ts';
 import { lineInTime } from '../../../questions/lines.ts';
-import { questions } from '../../../questions/questions.ts';
+import { useAnswer } from '../../../questions/use-answer.ts';
 import { useManWord, useTeaching } from '../../../team/team.ts';
 import { usePlayed } from '../defend/view.ts';
 import { lineView, usePick } from '../store.ts';
@@ -71,12 +71,6 @@ const Box = styled.section`
   }
 `;
 
-interface Known {
-  readonly key: string;
-  readonly evenings: readonly Evening[];
-  readonly leaving: readonly Leaves[];
-}
-
 /** What the line on the desk asks of one defender, in order, and what he leaves when he helps. */
 export function EveningList() {
   const { play, branch, frameId } = usePick('play', 'branch', 'frameId');
@@ -84,25 +78,17 @@ export function EveningList() {
   const units = useUnits(court);
   const man = useManWord();
   const { own: teaching } = useTeaching();
-  const { defence, trial } = usePlayed(play);
-  const [known, setKnown] = useState<Known | null>(null);
   const [chosen, setChosen] = useState<number | null>(null);
   const leaf = line.at(-1)!.id;
+  const { defence, trial } = usePlayed(play, leaf);
   const asIs = trial !== null;
-  const { content } = lineInTime(play, leaf);
-  const key = [content, contentOf(defence), contentOf(teaching.makes), asIs].join(' ');
-  useEffect(() => {
-    if (!defence) return;
-    const asks = { play, leaf, ...lineInTime(play, leaf), units, man, teaching, defence, asIs, soon: false };
-    const question = questions.ask('evening', asks, { key, priority: 'later' });
-    question.answer.then(
-      (found) => found && setKnown({ key, ...found }),
-      () => undefined,
-    );
-    return question.cancel;
-    // The key says all that counts of what is asked.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [key]);
+  const inTime = lineInTime(play, leaf);
+  const key = [inTime.content, contentOf(defence), contentOf(teaching.makes), asIs].join(' ');
+  const { answer: known, fresh } = useAnswer(
+    'evening',
+    defence && { play, leaf, ...inTime, units, man, teaching, defence, asIs, soon: false },
+    { key, priority: 'later' },
+  );
   if (!defence || !known) return null;
   const t = teller({ units, women: play.women, man });
   const jobs = (e: Evening): number => e.duties.length;
@@ -111,7 +97,7 @@ export function EveningList() {
   const helps = known.leaving.filter((l) => l.defender === shown.defender);
   const count = jobs(longest);
   return (
-    <Box aria-label="One defender's evening" aria-busy={known.key !== key}>
+    <Box aria-label="One defender's evening" aria-busy={!fresh}>
       <h3>One defender’s evening</h3>
       <p>
         {t.theirs(longest.defender)} has the longest list: {count === 1 ? 'one job' : `${count} jobs`},{' '}

@@ -11,15 +11,16 @@ import {
   type PlayerId,
 } from '@corkscrew/core';
 import { GripVertical, Trash2 } from 'lucide-react';
-import { useEffect, useState } from 'react';
-import { Button as AriaButton, GridList, GridListItem, useDragAndDrop } from 'react-aria-components';
+import { useMemo, useState } from 'react';
+import { Button as AriaButton, GridList, GridListItem } from 'react-aria-components';
 import styled from 'styled-components';
-import { lineInTime } from '../../../questions/lines.ts';
-import { questions } from '../../../questions/questions.ts';
+import { contentAt, lineInTime } from '../../../questions/lines.ts';
+import { useAnswer } from '../../../questions/use-answer.ts';
 import { useTeaching } from '../../../team/team.ts';
 import { Choice, plain } from '../../../ui/Choice.tsx';
 import { Button, Input } from '../../../ui/controls.tsx';
 import { IconButton } from '../../../ui/IconButton.tsx';
+import { useOrder } from '../../../ui/order.ts';
 import { useDefence } from '../defend/view.ts';
 import { apply, goToEnding, lineView, usePick } from '../store.ts';
 
@@ -103,7 +104,10 @@ const TELLS = 0.1;
 export function useLooks(): readonly LookIn[] {
   const { play, branch, frameId } = usePick('play', 'branch', 'frameId');
   const { court } = lineView(play, branch, frameId);
-  return looksIn(play, frameId, court, (leaf) => lineInTime(play, leaf).compiled.timeline);
+  return useMemo(
+    () => looksIn(play, frameId, court, (leaf) => lineInTime(play, leaf).compiled.timeline),
+    [play, frameId, court],
+  );
 }
 
 const HOW: Readonly<Record<Look['kind'], string>> = {
@@ -131,16 +135,10 @@ export function Looks() {
   const worths = useWorths(looks);
   const own = looks.some((l) => !l.inferred);
   const put = (all: Look[]): boolean => apply({ do: 'looks', frame: frameId, looks: all });
-  const place = (id: unknown): number => looks.findIndex((l) => l.look.id === id);
-  const { dragAndDropHooks } = useDragAndDrop({
-    getItems: (keys) => [...keys].map((k) => ({ 'text/plain': String(k) })),
-    onReorder: (e) => {
-      const from = place([...e.keys][0]);
-      let to = place(e.target.key) + (e.target.dropPosition === 'after' ? 1 : 0);
-      if (from < to) to -= 1;
-      put(reordered(looks, from, to));
-    },
-  });
+  const dragAndDropHooks = useOrder(
+    looks.map((l) => l.look.id),
+    (from, to) => put(reordered(looks, from, to)),
+  );
   if (looks.length === 0) return null;
   const better = betterOrder(looks, worths);
   return (
@@ -261,27 +259,13 @@ function useWorths(looks: readonly LookIn[]): readonly (LookWorth | null)[] | nu
   const { play } = usePick('play');
   const defence = useDefence(play);
   const { own: teaching } = useTeaching();
-  const [known, setKnown] = useState<{ key: string; worths: readonly (LookWorth | null)[] } | null>(null);
   const asked = looks.map(({ look, leaf }) => ({ look, leaf }));
   const key = [
-    ...asked.map((a) => `${contentOf(a.look)} ${lineInTime(play, a.leaf).content}`),
+    ...asked.map((a) => `${contentOf(a.look)} ${contentAt(play, a.leaf)}`),
     contentOf(defence),
     contentOf(teaching.makes),
   ].join(' ');
-  useEffect(() => {
-    if (!defence || asked.length === 0) return;
-    const question = questions.ask(
-      'looks',
-      { play, defence, teaching, looks: asked },
-      { key, priority: 'later' },
-    );
-    question.answer.then(
-      (worths) => worths && setKnown({ key, worths }),
-      () => undefined,
-    );
-    return question.cancel;
-    // The key says all that counts of what is asked.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [key]);
-  return defence && known?.key === key ? known.worths : null;
+  const asks = defence && asked.length > 0 ? { play, defence, teaching, looks: asked } : null;
+  const { answer, fresh } = useAnswer('looks', asks, { key, priority: 'later' });
+  return fresh ? answer : null;
 }

@@ -1,9 +1,10 @@
 import { contentOf, type Cell, type Defence, type Play, type Reply } from '@corkscrew/core';
-import { useEffect, useState } from 'react';
+import { useEffect } from 'react';
 import { create } from 'zustand';
 import type { AnswersAsk, PointAt } from '../../../questions/kinds.ts';
-import { lineInTime } from '../../../questions/lines.ts';
+import { contentAt } from '../../../questions/lines.ts';
 import { questions } from '../../../questions/questions.ts';
+import { useAnswer } from '../../../questions/use-answer.ts';
 import { useTeaching } from '../../../team/team.ts';
 import { useDesk } from '../store.ts';
 
@@ -36,7 +37,7 @@ export function useHoles(): number {
 function keyOf(asks: AnswersAsk, leaves: readonly string[]): string {
   const { play, defence, teaching } = asks;
   const order = play.frames.map((f) => `${f.id}<${f.parent ?? ''}`).join(' ');
-  const lines = leaves.map((l) => lineInTime(play, l).content).join(' ');
+  const lines = leaves.map((l) => contentAt(play, l)).join(' ');
   return [lines, order, contentOf(play.refused), contentOf(defence), contentOf(teaching.makes)].join(' ');
 }
 
@@ -111,19 +112,9 @@ function mixed({ point, cells }: GridRow, fresh: readonly Cell[]): Cell[] {
 
 /** What hurts the play most; null while it is being looked for, or nobody asked. */
 export function useReply(asks: AnswersAsk | null, leaves: readonly string[]): Reply | null {
-  const [reply, setReply] = useState<{ key: string; reply: Reply } | null>(null);
   const key = asks ? keyOf(asks, leaves) : '';
-  useEffect(() => {
-    if (!asks) return;
-    const question = questions.ask('reply', asks, { key, priority: 'later' });
-    question.answer.then(
-      (r) => r && setReply({ key, reply: r }),
-      () => undefined,
-    );
-    return question.cancel;
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [key]);
-  return reply?.key === key ? reply.reply : null;
+  const { answer, fresh } = useAnswer('reply', asks, { key, priority: 'later' });
+  return fresh ? answer : null;
 }
 
 /** What is asked of a play against a man-to-man defence; null against nobody and against a zone. */

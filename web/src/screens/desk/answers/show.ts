@@ -1,10 +1,13 @@
 import {
   asTold,
   courtFor,
+  frameById,
+  lineThrough,
   pointsOn,
   type AnswerProposal,
   type Cell,
   type Defence,
+  type Play,
   type PointOnLine,
 } from '@corkscrew/core';
 import { lineInTime } from '../../../questions/lines.ts';
@@ -15,24 +18,23 @@ import { seek } from '../timeline.ts';
 /** Shows the moment of a cell on the court: the ending that answers it, or the play as drawn with them doing it. */
 export function showCell(defence: Defence, point: PointOnLine, cell: Cell, words: string): void {
   const { play } = useDesk.getState();
-  const leaf = cell.look?.leaf ?? leafOf(point);
+  const leaf = cell.look?.leaf ?? leafOf(play, point);
   if (leaf === null) return;
   const { timeline } = lineInTime(play, leaf).compiled;
   useDesk.setState({ branch: leaf, running: false });
   const told = asTold(defence, pointsOn(timeline, courtFor(play)), { [point.id]: cell.reaction });
   // An ending is played by its read, as it always is.
   useTrial.setState({
-    trial: cell.look?.ending ? null : { frames: play.frames, defence: told, words },
+    trial: cell.look?.ending ? null : { frames: play.frames, leaf, defence: told, words },
     draft: null,
   });
   const at = cell.look?.judged.at;
   seek(at === undefined || Number.isNaN(at) ? point.seen : at);
 }
 
-function leafOf(point: PointOnLine): string | null {
-  const { play } = useDesk.getState();
-  return play.frames.some((f) => f.id === point.frame) ? point.frame : null;
-}
+/** The line as drawn through a point's frame; null when the frame is gone. */
+const leafOf = (play: Play, point: PointOnLine): string | null =>
+  frameById(play, point.frame) ? lineThrough(play, point.frame).at(-1)!.id : null;
 
 /** A proposed answer drawn in pen over the court, until another is shown or the play changes. */
 export function showProposal(p: AnswerProposal | null): void {

@@ -10,8 +10,8 @@ const NONE: readonly Met[] = [];
 export function useMet(): readonly Met[] {
   const { play, branch, frameId } = usePick('play', 'branch', 'frameId');
   const timeline = useTimeline();
-  const { defence, trial } = usePlayed(play);
-  const { court } = lineView(play, branch, frameId);
+  const { court, line } = lineView(play, branch, frameId);
+  const { defence, trial } = usePlayed(play, line.at(-1)!.id);
   return useMemo(() => {
     if (!defence) return NONE;
     const reads = trial ? [] : readsOn(play, timeline, court);

@@ -37,9 +37,11 @@ export function showLayer(layer: Layer, shown: boolean): void {
   useView.setState({ layers: { ...layers, [layer]: shown } });
 }
 
-/** The defence as it would be if it did something else, shown until the play changes or another is chosen. */
+/** The defence as it would be if it did something else, shown on its line until the play changes or another line is chosen. */
 interface Trial {
   readonly frames: Play['frames'];
+  /** The line it is shown on. */
+  readonly leaf: string;
   readonly defence: Defence;
   /** What is shown, in words. */
   readonly words: string;
@@ -56,10 +58,13 @@ export const useTrial = create<{ readonly trial: Trial | null; readonly draft: D
 }));
 
 /** What the court shows: the defence the play is looked at against, or a trial of it. */
-export function usePlayed(play: Play): { readonly defence: Defence | null; readonly trial: Trial | null } {
+export function usePlayed(
+  play: Play,
+  leaf: string,
+): { readonly defence: Defence | null; readonly trial: Trial | null } {
   const defence = useDefence(play);
   const trial = useTrial((t) => t.trial);
-  const on = trial && defence && trial.frames === play.frames ? trial : null;
+  const on = trial && defence && trial.frames === play.frames && trial.leaf === leaf ? trial : null;
   return { defence: on?.defence ?? defence, trial: on };
 }
 

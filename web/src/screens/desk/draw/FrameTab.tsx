@@ -22,10 +22,11 @@ import {
 import { useUnits } from '../../../app/units.ts';
 import { GripVertical, Trash2 } from 'lucide-react';
 import { memo } from 'react';
-import { Button as AriaButton, GridList, GridListItem, useDragAndDrop } from 'react-aria-components';
+import { Button as AriaButton, GridList, GridListItem } from 'react-aria-components';
 import styled from 'styled-components';
 import { Choice, plain } from '../../../ui/Choice.tsx';
 import { IconButton } from '../../../ui/IconButton.tsx';
+import { useOrder } from '../../../ui/order.ts';
 import { TextField } from '../../../ui/TextField.tsx';
 import { Looks } from '../answers/Looks.tsx';
 import { TheyPlayIt } from '../defend/TheyPlayIt.tsx';
@@ -144,16 +145,10 @@ const sameOrder = (a: OrderProps, b: OrderProps): boolean =>
 
 /** The actions of the frame in their order. A list is slow to draw: an edit that changes none of its words does not. */
 const Order = memo(function Order({ items, chosen }: OrderProps) {
-  const { dragAndDropHooks } = useDragAndDrop({
-    getItems: (keys) => [...keys].map((k) => ({ 'text/plain': String(k) })),
-    onReorder: (e) => {
-      const id = String([...e.keys][0]);
-      const place = (of: unknown) => items.findIndex((a) => a.id === of);
-      let to = place(e.target.key) + (e.target.dropPosition === 'after' ? 1 : 0);
-      if (place(id) < to) to -= 1;
-      apply({ do: 'moveAction', id, to });
-    },
-  });
+  const dragAndDropHooks = useOrder(
+    items.map((a) => a.id),
+    (from, to) => apply({ do: 'moveAction', id: items[from]!.id, to }),
+  );
   return (
     <List
       aria-label="Actions in this frame"

@@ -1,9 +1,9 @@
 import { sceneAt, sceneOfFrame, sceneSize, words, type Layers, type Scale } from '@corkscrew/diagram';
-import { courtFor, lineThrough, readWords, type AgainstView } from '@corkscrew/core';
+import { courtFor, readWords, type AgainstView } from '@corkscrew/core';
 import { useUnits } from '../../../app/units.ts';
 import { SceneItems } from '../../../floor/SceneSvg.tsx';
 import { useAgainst, useStale } from '../analysis.ts';
-import { useLayer } from '../defend/view.ts';
+import { useLayer, usePlayed } from '../defend/view.ts';
 import { lineView, useDesk, usePick } from '../store.ts';
 import { useNow, useTimeline } from '../timeline.ts';
 
@@ -49,16 +49,25 @@ export function Defenders({ scale, plain = false }: { scale: Scale; plain?: bool
 /** The five and the ball at the playhead. */
 export function Runner({ scale }: { scale: Scale }) {
   const { items } = useScene({ men: true }, scale);
-  const { play, branch, tour } = usePick('play', 'branch', 'tour');
-  const { width } = sceneSize(scale);
-  const reads = tour ? lineThrough(play, branch).flatMap((f) => (f.read ? [readWords(f.read)] : [])) : [];
-  const said = tour && (reads.join(', then ') || 'As drawn');
   return (
     <g aria-hidden="true" pointerEvents="none">
       <SceneItems items={items} />
-      {said && (
-        <SceneItems items={[words(said, { x: width / 2, y: 34 }, 'pen', { size: 22, part: 'answer' })]} />
-      )}
+    </g>
+  );
+}
+
+/** Over the court: which answer runs when all of them do, or what they are shown doing that they do not do anyhow. */
+export function Announced({ scale }: { scale: Scale }) {
+  const { play, branch, frameId, tour, running } = usePick('play', 'branch', 'frameId', 'tour', 'running');
+  const { line } = lineView(play, branch, frameId);
+  const { trial } = usePlayed(play, line.at(-1)!.id);
+  const reads = line.flatMap((f) => (f.read ? [readWords(f.read)] : []));
+  const said = tour && running ? reads.join(', then ') || 'As drawn' : trial ? `As if: ${trial.words}` : null;
+  if (!said) return null;
+  const at = { x: sceneSize(scale).width / 2, y: 34 };
+  return (
+    <g aria-hidden="true" pointerEvents="none">
+      <SceneItems items={[words(said, at, 'pen', { size: tour ? 22 : 15, part: 'answer' })]} />
     </g>
   );
 }

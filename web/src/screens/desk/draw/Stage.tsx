@@ -39,7 +39,7 @@ import { useTrial } from '../defend/view.ts';
 import { apply, lineView, useDesk, usePick } from '../store.ts';
 import { useCourtScale } from '../view.ts';
 import { chooseMan } from './hand.ts';
-import { Defenders, Gaps, Runner } from './Live.tsx';
+import { Announced, Defenders, Gaps, Runner } from './Live.tsx';
 import { Tip } from './Tip.tsx';
 import { useHand } from './use-hand.ts';
 
@@ -129,7 +129,8 @@ export function Stage() {
         </g>
       )}
       {s.actionId && still && !idle && <Handles scale={scale} />}
-      {still && !held && !draft && <LookNumbers scale={scale} />}
+      {still && !held && !draft && walk.frame.looks && <LookNumbers scale={scale} />}
+      {!draft && <Announced scale={scale} />}
       <Told findings={told} scale={scale} />
       {held && (
         <Tip

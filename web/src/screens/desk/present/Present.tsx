@@ -18,7 +18,7 @@ import { SceneItems } from '../../../floor/SceneSvg.tsx';
 import { Button } from '../../../ui/controls.tsx';
 import { IconButton } from '../../../ui/IconButton.tsx';
 import { toggleDefence } from '../defend/view.ts';
-import { Defenders, Runner } from '../draw/Live.tsx';
+import { Announced, Defenders, Runner } from '../draw/Live.tsx';
 import { endingWords } from '../ladder/Endings.tsx';
 import { frameEnding, goToEnding, lineView, stepFrame, useDesk, usePick } from '../store.ts';
 import { playAllAnswers, seek, toggleRun, useTimeline } from '../timeline.ts';
@@ -227,6 +227,7 @@ export function Present() {
           <SceneItems items={scene.items} />
           <Defenders scale={scale} plain />
           {!still && <Runner scale={scale} />}
+          <Announced scale={scale} />
         </svg>
         <Controls faded={faded} line={view.line} />
       </div>

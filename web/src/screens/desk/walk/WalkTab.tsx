@@ -3,31 +3,13 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { useUnits } from '../../../app/units.ts';
 import { Button } from '../../../ui/controls.tsx';
+import { Counts } from '../../../ui/Counts.ts';
 import { mustMend, useFindings, useMetrics, useTold } from '../analysis.ts';
 import { apply, lineView, usePick } from '../store.ts';
 import { Figures } from './Figures.tsx';
 import { Item } from './Item.tsx';
 import { Link } from 'react-router';
 
-const Counts = styled.p`
-  display: flex;
-  gap: 14px;
-  margin-bottom: 10px;
-  font-size: 13px;
-  color: var(--ink-2);
-  span {
-    white-space: nowrap;
-  }
-  b {
-    font: 740 20px/1 'Archivo Variable';
-    font-stretch: 72%;
-    margin-right: 4px;
-    color: var(--ink);
-  }
-  .bad b {
-    color: var(--gap);
-  }
-`;
 const Clean = styled.details`
   margin-top: 14px;
   summary {
