@@ -112,7 +112,7 @@ export function Stage() {
             holder={holderOf(before)}
             scale={scale}
             chosen={s.selected}
-            faulty={new Set(here.flatMap((f) => f.players))}
+            faulty={new Set(draft ? [] : here.flatMap((f) => f.players))}
             words={(id) => sentence(court, id, walk)}
             onFocus={focusMan}
             onPress={chooseMan}
