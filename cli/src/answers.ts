@@ -3,7 +3,6 @@ import {
   courtFor,
   frameById,
   levelRecord,
-  MAN_PRESETS,
   pointSaid,
   pointsOf,
   readOf,
@@ -12,6 +11,7 @@ import {
   tell,
   toldWords,
   Values,
+  whole,
   whySaid,
   worstReply,
   type Cell,
@@ -19,14 +19,6 @@ import {
   type Play,
   type Reply,
 } from '@corkscrew/core';
-
-/** Lets a piecemeal answer run to its end. */
-function whole<T>(steps: Generator<unknown, T>): T {
-  for (;;) {
-    const step = steps.next();
-    if (step.done) return step.value;
-  }
-}
 
 /** One place where the defence has a choice, and what the play has against each. */
 interface RowAnswer {
@@ -84,8 +76,7 @@ export function answersOf(play: Play, defence: Defence, reply: boolean): PlayAns
   });
   const counts = { answered: 0, contested: 0, hole: 0, cant: 0, never: 0 };
   for (const r of rows) for (const c of r.cells) counts[c.state]++;
-  const starts = MAN_PRESETS.map((p): Defence => ({ ...p.defence, id: p.key }));
-  const worst = reply ? whole(worstReply(new Values(boards.drawn, points), starts)) : null;
+  const worst = reply ? whole(worstReply(new Values(boards.drawn, points))) : null;
   return {
     name: play.name,
     defence: defence.name,

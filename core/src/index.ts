@@ -101,6 +101,9 @@ export { looksIn, reordered, worthOf, type LookIn, type LookWorth } from './answ
 export type { Boards, Cell, CellState } from './answers/cell.ts';
 export { pointsOn, type PointOnLine, type Reaction } from './answers/points.ts';
 export { proposals, type AnswerProposal } from './answers/propose/propose.ts';
+export { settingsOf } from './answers/judged.ts';
+export { whole } from './answers/whole.ts';
+export { ANSWERS_ENGINE, holeSaid, verdictOf, verdictSaid, type Verdict } from './answers/verdict.ts';
 export { againstEverything, Values, worstReply, type AgainstOne, type Reply } from './answers/reply.ts';
 export { asTold } from './answers/told.ts';
 export { pointSaid, readOf, toldWords, whySaid } from './answers/words.ts';

@@ -5,6 +5,7 @@ import { ownerOnLoopback, type Actors } from './actor.ts';
 import { createApp } from './app.ts';
 import { migrateDatabase, openDatabase, type Database } from './db/client.ts';
 import { ensureTeam } from './teams/routes.ts';
+import { startJobs, type Jobs } from './verdicts/jobs.ts';
 
 const log = pino({ level: 'silent' });
 let count = 0;
@@ -27,10 +28,11 @@ export const renamed = (play: Play, name: string): Play => {
 
 const json = async <T>(r: Response): Promise<T> => (await r.json()) as T;
 
-/** The service on the tests' database, with one team, asked without a socket; opened and closed with the file. */
-export function testApp(actors: Actors = ownerOnLoopback('team')) {
+/** The service on the tests' database, with one team, asked without a socket; opened and closed with the file, with its jobs when they are asked for. */
+export function testApp(actors: Actors = ownerOnLoopback('team'), judges = false) {
   let database: Database;
   let app: ReturnType<typeof createApp>;
+  let jobs: Jobs | undefined;
   beforeAll(async () => {
     database = openDatabase(process.env.TEST_DATABASE_URL!);
     await database.alone(async (db) => {
@@ -38,9 +40,13 @@ export function testApp(actors: Actors = ownerOnLoopback('team')) {
       await ensureTeam(db, 'team', 'Testers');
       await ensureTeam(db, 'others', 'The others');
     });
-    app = createApp({ database, log, actors, build: 'b1' });
+    jobs = judges ? await startJobs(process.env.TEST_DATABASE_URL!, database, log) : undefined;
+    app = createApp({ database, log, actors, build: 'b1', ...(jobs && { verdicts: jobs }) });
   });
-  afterAll(() => database.close());
+  afterAll(async () => {
+    await jobs?.stop();
+    await database.close();
+  });
 
   const request = (path: string, init?: RequestInit) => Promise.resolve(app.request(path, init));
   const send = (method: string, path: string, body: unknown) =>

@@ -17,6 +17,7 @@ import { nothingHere } from './http/methods.ts';
 import { problemResponse } from './http/problem.ts';
 import { playRoutes } from './plays/routes.ts';
 import { teamRoutes } from './teams/routes.ts';
+import type { Verdicts } from './verdicts/jobs.ts';
 
 export interface AppOptions {
   readonly database: Database;
@@ -24,6 +25,8 @@ export interface AppOptions {
   readonly actors: Actors;
   /** The built web app; without it only the API is served. */
   readonly webRoot?: string;
+  /** Who judges plays after they were saved; without it they wait. */
+  readonly verdicts?: Verdicts;
   /** Which build of the app is served: a tab of another one offers to reload. */
   readonly build?: string;
 }
@@ -34,7 +37,14 @@ const BODY = LIMITS.fileBytes + 64 * 1024;
 const READY = 800;
 
 /** The whole service: the API under /api and the app everywhere else. */
-export function createApp({ database, log, actors, webRoot, build = 'dev' }: AppOptions): Hono<Asked> {
+export function createApp({
+  database,
+  log,
+  actors,
+  webRoot,
+  verdicts,
+  build = 'dev',
+}: AppOptions): Hono<Asked> {
   const app = new Hono<Asked>();
   app.use(requestId());
   app.use(async (c, next) => {
@@ -99,8 +109,8 @@ export function createApp({ database, log, actors, webRoot, build = 'dev' }: App
     c.set('actor', actor);
     return next();
   });
-  app.route('/api/team', teamRoutes(database));
-  app.route('/api/plays', playRoutes(database));
+  app.route('/api/team', teamRoutes(database, verdicts));
+  app.route('/api/plays', playRoutes(database, verdicts));
   app.get(
     '/api/openapi.json',
     openAPIRouteHandler(app, {

@@ -7,6 +7,7 @@ import { loadPlays } from './demo.ts';
 import { openLog } from './log.ts';
 import { tidyInTheBackground } from './plays/rederive.ts';
 import { ensureTeam } from './teams/routes.ts';
+import { startJobs } from './verdicts/jobs.ts';
 
 export const TEAM = 'team';
 /** Who the start itself acts as. */
@@ -46,9 +47,11 @@ export async function startServer(options: ServeOptions): Promise<Running> {
       await ensureTeam(db, TEAM, options.teamName);
       return options.demoPlays ? loadPlays(database, OWNER, options.demoPlays) : 0;
     });
+    const jobs = await startJobs(options.databaseUrl, database, log);
     const app = createApp({
       database,
       log,
+      verdicts: jobs,
       actors: ownerOnLoopback(TEAM),
       ...(options.webRoot ? { webRoot: options.webRoot } : {}),
       ...(options.build ? { build: options.build } : {}),
@@ -62,6 +65,7 @@ export async function startServer(options: ServeOptions): Promise<Running> {
       stop: async () => {
         await closed(server);
         await endTidying();
+        await jobs.stop();
         await database.close();
       },
     };

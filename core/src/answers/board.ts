@@ -15,7 +15,8 @@ import { judgeLook, type Judged } from './judge.ts';
 import { answerLine, seatFor, type AnswerLine, type DrawnLook } from './lines.ts';
 import type { PointOnLine } from './points.ts';
 import { shaken, shakenLevel } from './shake.ts';
-import { asTold, type Told } from './told.ts';
+import { asTold, zoneTold, type Told } from './told.ts';
+import { zonePoints } from './zone-points.ts';
 
 /** A look of a line as a defence has it, with what is left of it after the passes on the way. */
 export interface LookSeen {
@@ -49,7 +50,7 @@ export class Board {
     readonly court: Court,
     record: LevelRecord,
     readonly defence: Defence,
-    seed = 0,
+    private readonly seed = 0,
   ) {
     this.play = shaken(play, court, seed);
     this.record = shakenLevel(record, seed);
@@ -58,8 +59,14 @@ export class Board {
   line(leaf: string): AnswerLine {
     let line = this.#lines.get(leaf);
     if (!line) {
-      line = answerLine(this.play, leaf, this.court, this.record);
+      line = answerLine(this.play, leaf, this.court, this.record, this.defence.type);
       this.#lines.set(leaf, line);
+      // Who of a zone chooses, and where, is found on the board as drawn; shaken ones ask the same.
+      if (this.defence.type === 'zone' && this.seed === 0) {
+        const d = this.played(leaf, this.plan(leaf, {}, []));
+        line = { ...line, points: zonePoints(line.points, this.play, line.timeline, this.court, d) };
+        this.#lines.set(leaf, line);
+      }
     }
     return line;
   }
@@ -73,8 +80,9 @@ export class Board {
   /** How a line is defended: as told at its points, and with what single men do by these reads. */
   plan(leaf: string, told: Told, reads: readonly ReadSeen[], more: readonly PointOnLine[] = []): Plan {
     const { timeline, points } = this.line(leaf);
-    const defence = asTold(asRead(this.defence, reads), [...points, ...more], told);
-    return setupOf(this.play, defence, timeline, this.court, reads).plan;
+    const all = [...points.filter((p) => more.every((m) => m.id !== p.id)), ...more];
+    const defence = asTold(asRead(this.defence, reads), all, told);
+    return setupOf(this.play, defence, timeline, this.court, [...reads, ...zoneTold(all, told)]).plan;
   }
 
   /** The whole line against a plan. */

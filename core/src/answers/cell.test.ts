@@ -3,7 +3,8 @@ import { edit } from '../play/edit.ts';
 import type { Play, Read } from '../play/document.ts';
 import { cellDrawn, cellOn, type Cell } from './cell.ts';
 import { pointsOf, rowOf } from './grid.ts';
-import { judged, man, mirrored, playWith, POP, ROLL, SLIP, whole } from './plays.test-data.ts';
+import { judged, man, mirrored, playWith, POP, ROLL, SLIP } from './plays.test-data.ts';
+import { whole } from './whole.ts';
 import { whySaid } from './words.ts';
 
 const read = (does: Read['does']): Read => ({ does });

@@ -6,6 +6,7 @@ import { Board, type LookSeen } from './board.ts';
 import { ABOUT, type AnswerLine, type DrawnLook } from './lines.ts';
 import type { PointOnLine, Reaction } from './points.ts';
 import { answersTo, usualAt, whoDoes } from './told.ts';
+import { isReadAt } from './zone-points.ts';
 
 /** What a play has against one reaction at one point. */
 export type CellState = 'answered' | 'contested' | 'hole' | 'cant' | 'never';
@@ -74,7 +75,7 @@ function candidates(board: Board, point: PointOnLine, reaction: Reaction): Candi
         leaf,
         line.frames.map((f) => f.id),
       )
-      .filter((r) => isOf(r, line, at) && wordsFit(at.kind, r.read.does));
+      .filter((r) => isOf(board, r, line, at) && wordsFit(at.kind, r.read.does));
     const fits = reads.find((r) => answersTo(at.kind, reaction, r.read));
     const away = line.frames.filter((f) => !isFirst(board, f)).length;
     if (fits) out.push({ leaf, ending: fits.frame });
@@ -107,7 +108,18 @@ const isFirst = ({ play }: Board, f: Frame): boolean =>
  * A read is of a point when it names its action, or, for who helps, the drive that comes of it. Where the coach names
  * nothing it is of what its own frame begins with, if the word fits nothing that came before.
  */
-function isOf({ read, frame, action }: ReadSeen, line: AnswerLine, at: PointOnLine): boolean {
+function isOf(
+  { play }: Board,
+  { read, frame, action }: ReadSeen,
+  line: AnswerLine,
+  at: PointOnLine,
+): boolean {
+  if (at.kind === 'zone')
+    return isReadAt(
+      play,
+      at,
+      line.frames.find((f) => f.id === frame)!,
+    );
   const id = action?.action.id;
   if (id === at.action) return true;
   const before = line.points.find(
@@ -129,9 +141,10 @@ const HELP_WORDS: ReadonlySet<Reaction> = new Set<Reaction>([
 ]);
 /** A screen on the ball is two points, its coverage and who tags: a word belongs to one of them. */
 const wordsFit = (kind: PointOnLine['kind'], does: Reaction): boolean =>
-  kind === 'tag' || kind === 'drive'
+  kind === 'zone' ||
+  (kind === 'tag' || kind === 'drive'
     ? HELP_WORDS.has(does)
-    : !HELP_WORDS.has(does) || kind === 'pass' || kind === 'offBall';
+    : !HELP_WORDS.has(does) || kind === 'pass' || kind === 'offBall');
 
 /** A cell on one board: every look of every candidate. */
 export function looksOf(
@@ -143,22 +156,26 @@ export function looksOf(
   return from.flatMap(({ leaf, ending }) => {
     const line = board.line(leaf);
     const own = line.points.find((p) => p.id === point.id);
-    const at = own ?? elsewhereOn(line, point, ending);
+    const at = own ? { ...own, ...(point.zone && { zone: point.zone }) } : elsewhereOn(line, point, ending);
     const reads = board.reads(leaf, ending ? [ending] : []);
-    const plan = board.plan(leaf, { [point.id]: reaction }, reads, own ? [] : [at]);
-    return board
-      .looks(leaf, plan, (look) => since(line, at, ending, look))
-      .map((seen): CellLook => {
-        const closed = seen.chain < ARRIVES;
-        return {
-          ...seen,
-          leaf,
-          ending,
-          open: seen.judged.open && !closed,
-          worth: seen.judged.worth * seen.chain,
-          slack: closed ? Math.min(seen.judged.slack, -1) : seen.judged.slack,
-        };
-      });
+    const plan = board.plan(leaf, { [point.id]: reaction }, reads, own && !point.zone ? [] : [at]);
+    return (
+      board
+        .looks(leaf, plan, (look) => since(line, at, ending, look))
+        // A zone chooses when the ball is caught: the pass that brought it is no answer.
+        .filter(({ look }) => at.kind !== 'zone' || look.at > at.seen - 1e-6)
+        .map((seen): CellLook => {
+          const closed = seen.chain < ARRIVES;
+          return {
+            ...seen,
+            leaf,
+            ending,
+            open: seen.judged.open && !closed,
+            worth: seen.judged.worth * seen.chain,
+            slack: closed ? Math.min(seen.judged.slack, -1) : seen.judged.slack,
+          };
+        })
+    );
   });
 }
 

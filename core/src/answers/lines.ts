@@ -5,9 +5,10 @@ import type { Seat } from '../geometry/five.ts';
 import { compile } from '../motion/compile.ts';
 import type { LevelRecord } from '../motion/level.ts';
 import type { Timeline } from '../motion/timeline.ts';
-import type { Frame, Play } from '../play/document.ts';
+import type { Defence, Frame, Play } from '../play/document.ts';
 import { lineTo } from '../play/tree.ts';
 import { pointsOn, type PointOnLine } from './points.ts';
+import { zoneSites } from './zone-points.ts';
 
 /** A look a line makes: a pass to one who can shoot, or a shot of one who had the ball. */
 export interface DrawnLook {
@@ -39,19 +40,25 @@ const TOO_FAR = 3;
 /** Who shoots so soon after his catch has one look (s). */
 const AT_ONCE = 1;
 
-/** A line of a play in time, with its points and its looks. */
-export function answerLine(play: Play, leaf: string, court: Court, record: LevelRecord): AnswerLine {
+/** A line of a play in time, with its points and its looks; against a zone every place where the ball comes to rest is one. */
+export function answerLine(
+  play: Play,
+  leaf: string,
+  court: Court,
+  record: LevelRecord,
+  type: Defence['type'],
+): AnswerLine {
   const { timeline } = compile(play, leaf, court, play.level, record);
   return {
     leaf,
     frames: lineTo(play, leaf),
     timeline,
-    points: pointsOn(timeline, court),
-    looks: looksOn(timeline, court),
+    points: type === 'zone' ? zoneSites(timeline) : pointsOn(timeline, court),
+    looks: looksOn(timeline, court, type),
   };
 }
 
-function looksOn(timeline: Timeline, court: Court): DrawnLook[] {
+function looksOn(timeline: Timeline, court: Court, type: Defence['type']): DrawnLook[] {
   const { flights } = timeline;
   const startOf = (action: string): number =>
     timeline.actions.find((a) => a.action.id === action)?.start ?? 0;
@@ -70,7 +77,8 @@ function looksOn(timeline: Timeline, court: Court): DrawnLook[] {
   return flights.flatMap((f): DrawnLook[] => {
     const at = startOf(f.action);
     if (f.receiver === null) {
-      if (caught(f) && !dribbles(f.passer, at)) return [];
+      // A zone chooses at the catch: then his shot is a look of its own.
+      if (type === 'man' && caught(f) && !dribbles(f.passer, at)) return [];
       const early = dribbles(f.passer, at) ? PULL : ABOUT;
       return [{ action: f.action, kind: 'shot', player: f.passer, at, from: at - early, to: at + ABOUT }];
     }

@@ -67,14 +67,6 @@ export function playWith(
 export const judged = (play: Play, defence: Defence = man()): Boards =>
   boardsOf(play, courtFor(play), levelRecord(play.level), defence);
 
-/** Lets a piecemeal answer run to its end. */
-export function whole<T>(steps: Generator<unknown, T>): T {
-  for (;;) {
-    const step = steps.next();
-    if (step.done) return step.value;
-  }
-}
-
 /** A ball screen on top going right: 2 in the strong corner, 3 in the weak one, 4 at the left slot. */
 export const ON_TOP: Board['places'] = {
   '1': [0, 27],

@@ -6,10 +6,18 @@ import { screenUse } from '../defence/meet.ts';
 import type { ScreenBody, TimedAction, Timeline } from '../motion/timeline.ts';
 import { positionAt, speedAt } from '../motion/track.ts';
 import type { Read } from '../play/document.ts';
+import type { DefenderId, POINT_KINDS } from '../play/vocabulary.ts';
 
 export type Reaction = Read['does'];
 /** Where the defence has a choice. */
-export type PointKind = 'onBall' | 'offBall' | 'handoff' | 'tag' | 'drive' | 'entry' | 'pass';
+export type PointKind = (typeof POINT_KINDS)[number];
+
+/** Who of a zone chooses at a catch, who traps with him, and what they do when nobody says otherwise. */
+interface ZoneChoice {
+  readonly man: DefenderId;
+  readonly second: DefenderId | null;
+  readonly usual: Reaction;
+}
 
 /** A choice of the defence on one line of a play. */
 export interface PointOnLine {
@@ -27,6 +35,8 @@ export interface PointOnLine {
   readonly reactions: readonly Reaction[];
   /** Of these the coach has said that they never do it. */
   readonly never: readonly Reaction[];
+  /** Of a zone: who of it chooses there. */
+  readonly zone?: ZoneChoice;
 }
 
 /** Seconds until a team has seen what they do (from memory). */

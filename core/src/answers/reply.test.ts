@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { courtFor } from '../court/rulesets.ts';
-import { MAN_PRESETS, PRESETS } from '../defence/presets.ts';
+import { PRESETS } from '../defence/presets.ts';
 import { levelRecord } from '../motion/level.ts';
 import type { Board } from '../defence/board.test-data.ts';
-import type { Defence, Play } from '../play/document.ts';
+import type { Play } from '../play/document.ts';
 import { leaves } from '../play/tree.ts';
 import { pointsOf } from './grid.ts';
 import type { PointOnLine } from './points.ts';
@@ -22,13 +22,11 @@ import {
   shot,
   SLIP,
   SPOT,
-  whole,
 } from './plays.test-data.ts';
+import { whole } from './whole.ts';
 import { Board as Floor } from './board.ts';
 import { againstEverything, Values, worstReply } from './reply.ts';
 import type { Told } from './told.ts';
-
-const STARTS = MAN_PRESETS.map((p): Defence => ({ ...p.defence, id: p.key }));
 const found = (play: Play) => {
   const { drawn } = judged(play, man());
   return { drawn, points: pointsOf(drawn) };
@@ -77,7 +75,7 @@ const LONG: Board = {
 describe('their best reply', () => {
   it('on few points is the worst of all combinations (against brute force)', () => {
     const { drawn, points } = found(THREE);
-    const reply = whole(worstReply(new Values(drawn, points), STARTS));
+    const reply = whole(worstReply(new Values(drawn, points)));
     expect(points.length).toBeLessThanOrEqual(3);
     expect(reply.all).toBe(true);
     expect(reply.looked).toBe(points.reduce((n, p) => n * p.reactions.length, 1));
@@ -87,7 +85,7 @@ describe('their best reply', () => {
     const play = playWith(LONG);
     const { drawn, points } = found(play);
     expect(points.length).toBeGreaterThan(3);
-    const reply = whole(worstReply(new Values(drawn, points), STARTS));
+    const reply = whole(worstReply(new Values(drawn, points)));
     const all = points.reduce((n, p) => n * p.reactions.length, 1);
     expect(reply.all).toBe(false);
     expect(reply.looked).toBeLessThan(all);
@@ -96,7 +94,7 @@ describe('their best reply', () => {
   it('an ending that answers makes the worst less bad; what is lost on the way counts', () => {
     const worth = (play: Play): number => {
       const { drawn, points } = found(play);
-      return whole(worstReply(new Values(drawn, points), STARTS)).worth;
+      return whole(worstReply(new Values(drawn, points))).worth;
     };
     expect(worth(THREE)).toBeGreaterThan(worth(playWith(ROLL)) + 0.1);
     const { drawn, points } = found(playWith(LONG));

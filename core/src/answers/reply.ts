@@ -1,4 +1,4 @@
-import { PRESETS } from '../defence/presets.ts';
+import { MAN_PRESETS, PRESETS } from '../defence/presets.ts';
 import { contentOf } from '../play/content.ts';
 import type { Defence } from '../play/document.ts';
 import { leaves } from '../play/tree.ts';
@@ -25,7 +25,7 @@ export interface Reply extends Worth {
 const EXHAUSTIVE = 3;
 
 /** What they do about a pass is seen in the pass itself. */
-const THROWN: ReadonlySet<PointKind> = new Set<PointKind>(['entry', 'pass']);
+const THROWN: ReadonlySet<PointKind> = new Set<PointKind>(['entry', 'pass', 'zone']);
 /** A look is looked at for so long at least (s). */
 const ON_END = 0.2;
 
@@ -94,16 +94,24 @@ export function* againstEverything(
   return out;
 }
 
+/** From where it is looked for: what every man to man usually does; of a zone what it does, and everybody going or staying. */
+function startsOf(defence: Defence, points: readonly PointOnLine[]): Told[] {
+  if (defence.type === 'man') return MAN_PRESETS.map((p) => usualTold({ ...p.defence, id: p.key }, points));
+  const all = (does: Reaction): Told =>
+    Object.fromEntries(points.map((p) => [p.id, p.reactions.includes(does) ? does : usualAt(defence, p)]));
+  return [usualTold(defence, points), all('goes'), all('stays')];
+}
+
 /** What the defence does where nothing is told, at every point. */
 const usualTold = (defence: Defence, points: readonly PointOnLine[]): Told =>
   Object.fromEntries(points.map((p) => [p.id, usualAt(defence, p)]));
 
 /**
  * The combination of reactions, one a point, against which the best line of the play is worth least. Up to three points
- * every combination; beyond that from every given start the best single change, until nothing improves. What it yields
+ * every combination; beyond that from several starts the best single change, until nothing improves. What it yields
  * between is nothing but a chance to leave.
  */
-export function* worstReply(values: Values, starts: readonly Defence[]): Generator<null, Reply> {
+export function* worstReply(values: Values): Generator<null, Reply> {
   const { points } = values;
   let looked = 0;
   let worst: { told: Told; of: Worth } | null = null;
@@ -120,8 +128,8 @@ export function* worstReply(values: Values, starts: readonly Defence[]): Generat
       yield null;
     }
   else
-    for (const start of starts) {
-      let told = usualTold(start, points);
+    for (const start of startsOf(values.board.defence, points)) {
+      let told = start;
       let worth = look(told).worth;
       for (;;) {
         let next: { told: Told; worth: number } | null = null;

@@ -1,6 +1,8 @@
 import { PLAYERS, type PlayerId } from '../alignment/library.ts';
+import type { ReadSeen } from '../defence/reads.ts';
 import type { Defence, Read } from '../play/document.ts';
 import { DEFENDERS, type DefenderId } from '../play/vocabulary.ts';
+import { zoneActors } from './zone-points.ts';
 import type { PointKind, PointOnLine, Reaction } from './points.ts';
 
 /** What the defence does at each place where it has a choice, by the place's id; what is not named is as it plays all. */
@@ -44,8 +46,18 @@ function one(d: Defence, p: PointOnLine, does: Reaction): Defence {
       const others = (d.deny ?? []).filter((x) => x !== man);
       return { ...d, deny: does === 'deny' ? [...others, man] : others };
     }
+    case 'zone':
+      return d;
   }
 }
+
+/** What a zone does otherwise at these points, as if its men were seen to do it. */
+export const zoneTold = (points: readonly PointOnLine[], told: Told): ReadSeen[] =>
+  points.flatMap((p) => {
+    const does = told[p.id];
+    if (!p.zone || does === undefined || does === p.zone.usual) return [];
+    return { read: { does, who: zoneActors(p, does) }, frame: p.frame, action: null, at: p.seen };
+  });
 
 /** What a defence does at a point when nothing is told: one of the point's reactions. */
 export function usualAt(defence: Defence, p: PointOnLine): Reaction {
@@ -67,6 +79,8 @@ export function usualAt(defence: Defence, p: PointOnLine): Reaction {
       return word(own?.post as Reaction | undefined, word(defence.post as Reaction | undefined, 'behind'));
     case 'pass':
       return defence.deny?.includes(manOf(defence, p.user)) ? 'deny' : 'stays';
+    case 'zone':
+      return p.zone?.usual ?? 'stays';
   }
 }
 
@@ -77,6 +91,7 @@ const ALSO: Readonly<Partial<Record<PointKind, Readonly<Partial<Record<Reaction,
   offBall: { under: ['cheats'], trail: ['over'] },
   drive: { helps: ['weakCorner', 'strongCorner', 'top', 'rotation'], stays: ['none', 'stay'] },
   tag: { weakCorner: ['helps'] },
+  zone: { goes: ['stepsUp'], stepsUp: ['goes'], stays: ['late'] },
 };
 
 /** Whether the read of an ending is of this reaction at this kind of point. */
@@ -100,6 +115,8 @@ export function whoDoes(defence: Defence, p: PointOnLine, does: Reaction): Defen
     case 'pass':
     case 'entry':
       return [user];
+    case 'zone':
+      return zoneActors(p, does);
     default:
       return [];
   }

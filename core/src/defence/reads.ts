@@ -71,6 +71,8 @@ export interface Act {
   readonly does: 'helps' | 'sags' | 'late' | 'sealed' | 'goes' | 'stays' | 'stepsUp' | 'trap';
   readonly who: Seat;
   readonly from: number;
+  /** When it is read. */
+  readonly at: number;
   readonly to: number;
 }
 
@@ -100,6 +102,7 @@ export function actsOf(type: Defence['type'], reads: readonly ReadSeen[]): Act[]
       does,
       who,
       from: at - before,
+      at,
       to: at + after,
     }));
   });

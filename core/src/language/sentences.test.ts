@@ -62,6 +62,8 @@ const OTHER: Record<string, object> = {
   'answer-cheap': { worth: 0.4 },
   'answer-firm': { open: 12, boards: 20 },
   'answer-worst': { worth: 0.94, what: ['if they switch'] },
+  verdict: { answered: 7, of: 9, worst: 0.94 },
+  'verdict-hole': { kind: 'onBall', by: '5', user: '1', does: { does: 'switch' } },
   ...Object.fromEntries(
     ['answer-feet', 'answer-lane', 'answer-way'].map((k) => [k, { by: 3, need: 4, late: 0.2 }]),
   ),

@@ -137,3 +137,5 @@ export const AGAINST = [
 ] as const;
 export const STATUSES = ['candidate', 'adopted', 'retired'] as const;
 export const VARIANTS = ['zone', 'man', 'side', 'level'] as const;
+/** Where a defence has a choice. */
+export const POINT_KINDS = ['onBall', 'offBall', 'handoff', 'tag', 'drive', 'entry', 'pass', 'zone'] as const;

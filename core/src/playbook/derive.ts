@@ -1,21 +1,25 @@
+import { judgedContent } from '../answers/judged.ts';
 import type { Play } from '../play/document.ts';
 import { cardOf } from './card.ts';
 import { summarise, type PlaySummary } from './summary.ts';
 
 /** Raised whenever summary or card are made another way: what is stored with an older one is made anew. */
-export const DERIVED_VERSION = 2;
+export const DERIVED_VERSION = 3;
 
 /** What is kept beside a document for lists: never in it, and never without the number of how it was made. */
 export interface Derived {
   readonly derived: number;
   readonly summary: PlaySummary;
   readonly card: Play;
+  /** What of it a verdict depends on; empty when nobody plays against it. */
+  readonly judged: string;
 }
 
 export const derive = (play: Play): Derived => ({
   derived: DERIVED_VERSION,
   summary: summarise(play),
   card: cardOf(play),
+  judged: judgedContent(play),
 });
 
 /** Actions from which deriving takes longer than a request should be held up by another's. */

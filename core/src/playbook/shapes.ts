@@ -2,6 +2,9 @@ import { MAN_WORDS } from '../language/teller.ts';
 import { z } from 'zod';
 import type { CustomCourt } from '../court/rulesets.ts';
 import { CourtKeySchema, DefenceSchema, LevelSchema, PlaySchema } from '../play/document.ts';
+import { PLAYERS } from '../alignment/library.ts';
+import type { Verdict } from '../answers/verdict.ts';
+import { DEFENDERS, POINT_KINDS, REACTIONS } from '../play/vocabulary.ts';
 import { LIMITS } from '../play/limits.ts';
 import { OwnTeachingSchema } from '../walkthrough/teaching.ts';
 
@@ -23,6 +26,23 @@ export const SummarySchema = z.object({
 });
 export type Summary = z.infer<typeof SummarySchema>;
 
+/** What a play has against its defence, as it was judged beside the saving. */
+const VerdictSchema = z.object({
+  against: z.string(),
+  answered: z.number().int(),
+  of: z.number().int(),
+  hole: z
+    .object({
+      kind: z.enum(POINT_KINDS),
+      by: z.enum(PLAYERS),
+      user: z.enum(PLAYERS),
+      does: z.enum(REACTIONS),
+      who: z.array(z.enum(DEFENDERS)),
+    })
+    .nullable(),
+  worst: z.number(),
+}) satisfies z.ZodType<Verdict>;
+
 /** One play in a list: its summary and a one-frame document that its small picture is drawn from. */
 export const PlayRowSchema = z.object({
   id: z.string(),
@@ -32,6 +52,8 @@ export const PlayRowSchema = z.object({
   summary: SummarySchema,
   /** Null when it can't be drawn. */
   card: z.unknown(),
+  /** `none`: nobody plays against it; `waits`: not judged yet; `long`: it takes too long. */
+  verdict: z.union([VerdictSchema, z.enum(['none', 'waits', 'long'])]).default('none'),
 });
 export type PlayRow = z.infer<typeof PlayRowSchema>;
 

@@ -3,20 +3,17 @@ import {
   courtFor,
   leaves,
   levelRecord,
-  MAN_PRESETS,
   pointsOf,
   proposals,
   rowOf,
   Values,
   worstReply,
   type Boards,
-  type Defence,
   type Play,
 } from '@corkscrew/core';
 import { demo, ms, percentile, type Row } from './row.ts';
 
 const RUNS = 7;
-const starts = MAN_PRESETS.map((p): Defence => ({ ...p.defence, id: p.key }));
 
 const fresh = (play: Play): Boards =>
   boardsOf(play, courtFor(play), levelRecord(play.level, play.women ?? false), play.defences![0]!);
@@ -59,7 +56,7 @@ export function answers(): Row[] {
     Array.from({ length: RUNS }, () => {
       const began = performance.now();
       const { drawn: board } = fresh(most);
-      const search = worstReply(new Values(board, pointsOf(board)), starts);
+      const search = worstReply(new Values(board, pointsOf(board)));
       while (!search.next().done);
       return performance.now() - began;
     }),

@@ -1,4 +1,4 @@
-import type { Defaults, Defence, OwnTeaching } from '@corkscrew/core';
+import type { Defaults, Defence, OwnTeaching, Verdict } from '@corkscrew/core';
 import {
   bigint,
   foreignKey,
@@ -54,6 +54,8 @@ export const plays = pgTable(
     card: jsonb('card').$type<unknown>().notNull(),
     /** Which way of deriving made summary and card; an older one is made anew by a job. */
     derived: integer('derived').notNull().default(0),
+    /** What of the document its verdict depends on; empty when nobody plays against it. */
+    judged: text('judged').notNull().default(''),
     /** The save that made this revision, as its sender named it. */
     lastSave: text('last_save'),
     createdAt: when('created_at').notNull().defaultNow(),
@@ -65,6 +67,21 @@ export const plays = pgTable(
     index('plays_team_updated').on(t.teamId, t.updatedAt),
     index('plays_derived').on(t.derived),
   ],
+);
+
+/** What plays have against their defences, by what it was judged from; null what takes too long. */
+export const verdicts = pgTable(
+  'verdicts',
+  {
+    teamId: teamId(),
+    document: text('document').notNull(),
+    engine: integer('engine').notNull(),
+    /** What of the team's settings counts. */
+    settings: text('settings').notNull(),
+    verdict: jsonb('verdict').$type<Verdict>(),
+    madeAt: when('made_at').notNull().defaultNow(),
+  },
+  (t) => [primaryKey({ columns: [t.teamId, t.document, t.engine, t.settings] })],
 );
 
 export const playVersions = pgTable(

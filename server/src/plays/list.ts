@@ -4,12 +4,14 @@ import { promisify } from 'node:util';
 import { gzip } from 'node:zlib';
 import type { Actor } from '../actor.ts';
 import type { Database, Db } from '../db/client.ts';
-import { plays, teams } from '../db/schema.ts';
+import { plays, teams, verdicts } from '../db/schema.ts';
+import { judgedNow, settingsOfTeam } from '../verdicts/store.ts';
 
 const zipped = promisify(gzip);
 
 /** All plays of a team, newest change first: only what cards need leaves the database. */
 export async function listPlays(db: Db, { team }: Actor, trash: boolean): Promise<PlayRow[]> {
+  const [own] = await db.select({ school: teams.school }).from(teams).where(eq(teams.id, team));
   const rows = await db
     .select({
       id: plays.id,
@@ -19,13 +21,18 @@ export async function listPlays(db: Db, { team }: Actor, trash: boolean): Promis
       summary: plays.summary,
       card: plays.card,
       name: sql<unknown>`${plays.document} -> 'name'`,
+      judged: plays.judged,
+      document: verdicts.document,
+      verdict: verdicts.verdict,
     })
     .from(plays)
+    .leftJoin(verdicts, judgedNow(settingsOfTeam(own?.school)))
     .where(and(eq(plays.teamId, team), trash ? isNotNull(plays.deletedAt) : isNull(plays.deletedAt)))
     .orderBy(desc(plays.updatedAt), plays.id);
-  return rows.map(({ name, ...r }) => ({
+  return rows.map(({ name, judged, document, verdict, ...r }) => ({
     ...r,
     ...readable(r.summary, r.card, name),
+    verdict: judged === '' ? 'none' : document === null ? 'waits' : (verdict ?? 'long'),
     updatedAt: r.updatedAt.toISOString(),
     deletedAt: r.deletedAt?.toISOString() ?? null,
   }));

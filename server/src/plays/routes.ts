@@ -12,6 +12,7 @@ import { z } from 'zod';
 import type { Asked } from '../actor.ts';
 import type { Database } from '../db/client.ts';
 import { body, describe, params, query, Whole, Word } from '../http/describe.ts';
+import type { Verdicts } from '../verdicts/jobs.ts';
 import { getPlay } from './get.ts';
 import { Lists } from './list.ts';
 import { savePlay, setTrashed } from './store.ts';
@@ -26,7 +27,7 @@ const VersionName = z
 const Trash = z.object({ trash: z.enum(['true', 'false']).optional() });
 
 /** The team's plays, their trash and their kept versions. */
-export function playRoutes(database: Database) {
+export function playRoutes(database: Database, verdicts?: Verdicts) {
   const lists = new Lists(database);
   return new Hono<Asked>()
     .get(
@@ -58,8 +59,13 @@ export function playRoutes(database: Database) {
       describe('Save a play on the revision it is based on', SavedSchema),
       params(Id),
       body(SaveSchema),
-      async (c) =>
-        c.json(await savePlay(database, c.get('actor'), c.req.valid('param').id, c.req.valid('json'))),
+      async (c) => {
+        const actor = c.get('actor');
+        const { id } = c.req.valid('param');
+        const saved = await savePlay(database, actor, id, c.req.valid('json'));
+        verdicts?.saved({ team: actor.team, id });
+        return c.json(saved);
+      },
     )
     .delete('/:id', describe('Move a play to the trash', StoredPlaySchema), params(Id), async (c) =>
       c.json(

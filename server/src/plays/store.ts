@@ -40,6 +40,7 @@ interface Unsummed {
   readonly derived: 0;
   readonly summary: object;
   readonly card: object;
+  readonly judged: '';
 }
 
 /**
@@ -50,7 +51,12 @@ interface Unsummed {
 export async function savePlay(database: Database, actor: Actor, id: string, save: Save): Promise<Saved> {
   const play = readDocument(id, save.document);
   // A play that can't be summed up is kept all the same; its list shows its name, and the job tries again.
-  const known = await derived(play).catch((): Unsummed => ({ derived: 0, summary: {}, card: {} }));
+  const known = await derived(play).catch((): Unsummed => ({
+    derived: 0,
+    summary: {},
+    card: {},
+    judged: '',
+  }));
   return database.transaction((db) => keep(db, actor, id, save, play.frames.length, known));
 }
 

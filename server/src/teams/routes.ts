@@ -6,6 +6,8 @@ import type { Database, Db } from '../db/client.ts';
 import { teams } from '../db/schema.ts';
 import { body, describe } from '../http/describe.ts';
 import { notFound, ProblemError } from '../http/problem.ts';
+import { bumpList } from '../plays/list.ts';
+import type { Verdicts } from '../verdicts/jobs.ts';
 
 const SHOWN = {
   id: teams.id,
@@ -22,7 +24,7 @@ async function getTeam(db: Db, { team: id }: Actor): Promise<Team> {
 }
 
 /** The actor's team, and what it teaches. */
-export function teamRoutes(database: Database) {
+export function teamRoutes(database: Database, verdicts?: Verdicts) {
   return new Hono<Asked>()
     .get('/', describe('The team', TeamSchema), async (c) =>
       c.json(await database.within((db) => getTeam(db, c.get('actor')))),
@@ -42,13 +44,15 @@ export function teamRoutes(database: Database) {
           ...(defences && { defences: defences as Defence[] }),
           ...(defaults && { defaults }),
         };
-        return c.json(
-          await database.within(async (db) => {
-            if (Object.keys(change).length > 0)
-              await db.update(teams).set(change).where(eq(teams.id, actor.team));
-            return getTeam(db, actor);
-          }),
-        );
+        const team = await database.within(async (db) => {
+          if (Object.keys(change).length > 0)
+            await db.update(teams).set(change).where(eq(teams.id, actor.team));
+          // What plays are worth is judged anew, and lists say so.
+          if (school) await bumpList(db, actor.team);
+          return getTeam(db, actor);
+        });
+        if (school) verdicts?.changed();
+        return c.json(team);
       },
     );
 }

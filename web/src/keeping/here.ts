@@ -19,7 +19,7 @@ export async function playsHere(trash: boolean): Promise<Here> {
     for (const d of drafts) {
       const read = readPlayText(d.text);
       if (!read.ok) continue;
-      const { summary, card } = derive(read.play);
+      const { summary, card, judged } = derive(read.play);
       const old = rows.get(d.play);
       rows.set(d.play, {
         id: d.play,
@@ -28,6 +28,7 @@ export async function playsHere(trash: boolean): Promise<Here> {
         deletedAt: null,
         summary: SummarySchema.parse(summary),
         card,
+        verdict: judged === '' ? 'none' : 'waits',
       });
     }
   }

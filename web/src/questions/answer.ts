@@ -8,7 +8,6 @@ import {
   leaving,
   levelRecord,
   lineTo,
-  MAN_PRESETS,
   metricsOf,
   opennessAt,
   playAgainst,
@@ -151,8 +150,7 @@ export const ANSWERERS: Answerers = {
 
   *reply(asks) {
     const { drawn } = boardsFor(asks);
-    const starts = MAN_PRESETS.map((p): Defence => ({ ...p.defence, id: p.key }));
-    return yield* worstReply(new Values(drawn, pointsOf(drawn)), starts);
+    return yield* worstReply(new Values(drawn, pointsOf(drawn)));
   },
 
   *looks(asks) {

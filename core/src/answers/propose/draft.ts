@@ -26,7 +26,9 @@ export type RecipeKey =
   | 'swing'
   | 'keep'
   | 'lob'
-  | 'highLow';
+  | 'highLow'
+  | 'dive'
+  | 'flash';
 
 /** One way to answer: a whole frame, ready to be an ending. */
 export interface Draft {
@@ -49,7 +51,7 @@ export class Drafting {
   readonly #kept: Action[];
   readonly #added: Action[] = [];
   readonly #parent: string | null;
-  #at: { action: string; event: 'used' | 'start' };
+  #at: { action: string; event: 'used' | 'start' | 'catch' | 'end' };
 
   /** It goes on from the frame as that is drawn: who runs in it runs on. */
   readonly goesOn: boolean;
@@ -59,7 +61,7 @@ export class Drafting {
     this.#scene = scene;
     this.#ids = freshIds(scene.play, 'a', 60);
     this.goesOn = anew === null;
-    this.#at = { action: scene.at.action, event: 'used' };
+    this.#at = { action: scene.at.action, event: shownBy(scene) };
     if (!anew) {
       this.#parent = from.id;
       this.#kept = [];
@@ -123,6 +125,10 @@ export class Drafting {
   }
 }
 
+/** What is done there shows at its use; against a zone when the ball comes. */
+const shownBy = ({ at }: Scene): 'used' | 'catch' | 'end' =>
+  at.kind !== 'zone' ? 'used' : at.by === at.user ? 'end' : 'catch';
+
 export const way = (path: readonly Point[]): Point[] =>
   path.map(({ x, y }) => ({ x: Math.round(x * 4) / 4, y: Math.round(y * 4) / 4 }));
 
@@ -149,10 +155,15 @@ export function afterUse(scene: Scene): Drafting {
 
 /** From the use on, with the user's way as it is drawn: an ending of that frame where the ball does nothing more in it. */
 export function fromUse(scene: Scene): Drafting {
-  const { used, use } = scene;
+  const { used, use, set, at } = scene;
+  if (at.kind === 'zone') {
+    const caught = set.actions.findIndex((a) => a.id === at.action);
+    const on = (a: Action): boolean => set.actions.indexOf(a) > caught && !MOVES.has(a.does);
+    return new Drafting(scene, set, set.actions.some(on) ? on : null);
+  }
   const i = use ? used.actions.indexOf(use) : -1;
   const rests = used.actions.every((a, k) => k <= i || MOVES.has(a.does));
-  return use && rests && scene.at.kind !== 'handoff' ? new Drafting(scene, used, null) : afterUse(scene);
+  return use && rests && at.kind !== 'handoff' ? new Drafting(scene, used, null) : afterUse(scene);
 }
 
 /** Before the use: the screen itself is done otherwise, or not at all. What the others do in the frame of the use comes with it. */

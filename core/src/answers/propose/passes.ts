@@ -54,9 +54,35 @@ export const swing: Recipe = (scene) => {
 function runOnWith(d: Drafting, scene: Scene): void {
   runOn(d, scene);
   const { at, used } = scene;
-  if (at.kind === 'drive' || d.goesOn) return;
+  if (at.kind === 'drive' || at.kind === 'zone' || d.goesOn) return;
   const his = used.actions.findLast((a) => a.by === at.by && a.does === 'cut');
   if (his) d.cut(at.by, pathOf(his), { tempo: 'sprint' });
+}
+
+/** Against a zone: one of the others cuts behind whoever left, to a block or a short corner. */
+export const dive: Recipe = (scene) =>
+  cutTo(scene, 'dive', [
+    { x: 6 * scene.side, y: 6.5 },
+    { x: -6 * scene.side, y: 6.5 },
+    { x: 11.5 * scene.side, y: 3.5 },
+  ]);
+/** Or comes to the middle of it. */
+export const flash: Recipe = (scene) => cutTo(scene, 'flash', [{ x: 0, y: 15 }]);
+
+/** A pass to one who cuts to a place; one who is there is not cut to. */
+function cutTo(scene: Scene, recipe: 'dive' | 'flash', places: readonly Point[]): Draft[] {
+  const { at, timeline, t } = scene;
+  return scene.mates.flatMap((mate) =>
+    places.flatMap((to): Draft[] => {
+      const from = positionAt(timeline, mate, t);
+      if (distance(from, to) < 4 || distance(from, to) > 20) return [];
+      const d = fromUse(scene);
+      const cut = d.cut(mate, [to]);
+      const look = d.pass(at.user, mate, { cue: { on: cut, event: 'at', at: 0.7 } });
+      d.shot(mate, to);
+      return [d.done(recipe, look)];
+    }),
+  );
 }
 
 export const keep: Recipe = (scene) => {

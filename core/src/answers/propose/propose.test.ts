@@ -18,8 +18,8 @@ import {
   ROLL,
   screen,
   SPOT,
-  whole,
 } from '../plays.test-data.ts';
+import { whole } from '../whole.ts';
 import { proposals } from './propose.ts';
 import { draftsFor } from './recipes.ts';
 import { sceneOf } from './scene.ts';

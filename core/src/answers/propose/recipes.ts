@@ -2,7 +2,7 @@ import type { PointKind, Reaction } from '../points.ts';
 import type { Draft } from './draft.ts';
 import { backCut, curl, fade, screenerFree } from './off-ball.ts';
 import { ghost, lower, mid, pop, pullUp, reject, roll, shortRoll, slip } from './on-ball.ts';
-import { backDoor, highLow, keep, lob, outlet, swing } from './passes.ts';
+import { backDoor, dive, flash, highLow, keep, lob, outlet, swing } from './passes.ts';
 import type { Scene } from './scene.ts';
 import type { Recipe } from './ways.ts';
 
@@ -42,6 +42,7 @@ const USUAL: Readonly<
   drive: { any: [outlet] },
   entry: { front: [lob, highLow], any: [] },
   pass: { deny: [backDoor], any: [] },
+  zone: { any: [outlet, dive, flash, swing] },
 } satisfies Record<PointKind, Usual & { any: readonly Recipe[] }>;
 
 /** Every draft of the usual answers to what they do here. */

@@ -34,7 +34,7 @@ export interface Scene {
   readonly spot: Point;
   /** Who has the ball then. */
   readonly holder: PlayerId;
-  /** The other three. */
+  /** The others: of a catch against a zone also who threw it. */
   readonly mates: readonly PlayerId[];
   readonly rim: Point;
 }
@@ -73,7 +73,7 @@ export function sceneOf(board: Board, line: AnswerLine, at: PointOnLine, reactio
     side: lean < 0 ? -1 : 1,
     spot: body?.at ?? positionAt(timeline, at.by, moment),
     holder,
-    mates: PLAYERS.filter((p) => p !== at.user && p !== at.by),
+    mates: PLAYERS.filter((p) => p !== at.user && (p !== at.by || at.kind === 'zone')),
     rim: { x: 0, y: court.rimY },
   };
 }

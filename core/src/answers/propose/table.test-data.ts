@@ -15,8 +15,8 @@ import {
   screen,
   shot,
   SPOT,
-  whole,
 } from '../plays.test-data.ts';
+import { whole } from '../whole.ts';
 import type { RecipeKey } from './draft.ts';
 import { proposals, type AnswerProposal } from './propose.ts';
 

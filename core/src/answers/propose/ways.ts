@@ -12,7 +12,7 @@ const ROOM = 9;
 
 /** The user's way as drawn, as far as it leads past the screen. */
 export function runOn(d: Drafting, scene: Scene): void {
-  if (d.goesOn) return;
+  if (d.goesOn || scene.at.kind === 'zone') return;
   const { use, at, q, w } = scene;
   const drawn = use && use.by === at.user ? pathOf(use) : [];
   const path = drawn.length > 0 ? drawn : [along(q, w, 4)];

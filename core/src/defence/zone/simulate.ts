@@ -84,7 +84,7 @@ export function simulateZone(rails: Rails, plan: ZonePlan, steps: number): Defen
         if (onWing(situation.bx, situation.by)) bumpUntil = catchOf(rails, t) + BUMP;
       }
       settled(t < bumpUntil ? bump : scheme, level, situation, m.tx, m.ty);
-      if (plan.acts.length > 0) act(plan.acts, rails, situation, m, t);
+      if (plan.acts.length > 0) act(plan.acts, rails, situation, m, k, s);
     }
     if (k > 0) {
       for (let d: Seat = 0; d < 5; d = next(d)) slow[d] = holding(held, m, bodies, d, t) ? HELD : 1;
@@ -109,16 +109,29 @@ export function simulateZone(rails: Rails, plan: ZonePlan, steps: number): Defen
 /** How near to the ball a man stands who goes out to it, and one who traps; how far one steps up at most (ft, from memory). */
 const ACTS = { goes: 3, traps: 2.2, steps: 8, sagsX: 4, sagsY: 9 } as const;
 
-/** What single men are seen to do by the reads of the line, in place of where the zone has them. */
+/** What is about the ball where it is: once it is passed on he plays on. */
+const ABOUT_BALL: ReadonlySet<Act['does']> = new Set<Act['does']>([
+  'goes',
+  'stays',
+  'stepsUp',
+  'trap',
+  'helps',
+]);
+
+/** What single men are seen to do by the reads of the line, in place of where the zone has them; they see the floor as at step s. */
 function act(
   acts: readonly Act[],
   rails: Rails,
   { bx, by }: Situation,
   m: { x: Five; y: Five; tx: Five; ty: Five },
-  t: number,
+  k: number,
+  s: number,
 ): void {
-  for (const { does, who, from, to } of acts) {
+  const t = k * rails.dt;
+  for (const { does, who, from, at, to } of acts) {
     if (t < from || t >= to) continue;
+    const now = ownerAt(rails, s);
+    if (ABOUT_BALL.has(does) && t > at && now !== NONE && now !== ownerAt(rails, stepAt(rails, at))) continue;
     const rim = rails.court.rimY;
     const far = Math.sqrt(bx * bx + (rim - by) ** 2) || 1e-9;
     const dx = bx - m.x[who];
@@ -144,6 +157,9 @@ function act(
     }
   }
 }
+
+const stepAt = (rails: Rails, t: number): number =>
+  Math.min(rails.steps - 1, Math.max(0, Math.ceil(t / rails.dt)));
 
 /** The floor as a zone has it at step s: the players, and the ball with whoever owns it. */
 function see(rails: Rails, situation: Situation, s: number): void {

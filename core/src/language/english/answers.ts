@@ -1,4 +1,6 @@
 import type { PlayerId } from '../../alignment/library.ts';
+import type { Read } from '../../play/document.ts';
+import { readWords } from '../read.ts';
 import type { Teller } from '../teller.ts';
 
 /** A place where the defence has a choice, by what is done there. */
@@ -10,6 +12,8 @@ const POINTS = {
   drive: (by: string) => `${by}'s drive`,
   entry: (by: string, user: string) => `${by}'s entry to ${user}`,
   pass: (by: string, user: string) => `${by}'s pass to ${user}`,
+  zone: (by: string, user: string) =>
+    by === user ? `${by} comes with the ball` : `${user}'s catch from ${by}`,
 } as const;
 
 /** What an answer is called; of a pass, to whom. */
@@ -24,6 +28,8 @@ const RECIPES = {
   lower: () => 'Screen lower, shoot behind it',
   reject: () => 'Refuse the screen',
   curl: (to: string) => `Curl, ball to ${to}`,
+  dive: (to: string) => `${to} cuts in behind, ball to ${to}`,
+  flash: (to: string) => `${to} flashes to the middle`,
   fade: (to: string) => `Fade, ball to ${to}`,
   backCut: (to: string) => `Back cut, ball to ${to}`,
   outlet: (to: string) => `Ball to ${to}`,
@@ -32,6 +38,8 @@ const RECIPES = {
   lob: (to: string) => `Lob to ${to}`,
   highLow: (to: string) => `High-low to ${to}`,
 } as const;
+
+const worth = (points: number): string => points.toFixed(2);
 
 /** Answers to what the defence does. Men of theirs by their index, feet and seconds, points as worth. */
 export const ANSWER_SENTENCES = {
@@ -85,4 +93,19 @@ export const ANSWER_SENTENCES = {
     what.length > 0
       ? `Worth ${worth.toFixed(2)} at worst. ${what.join('. ')}.`
       : `Worth ${worth.toFixed(2)} as they play it; nothing hurts more.`,
+  verdict: ({ answered, of, worst }: { answered: number; of: number; worst: number }) =>
+    of === 0
+      ? `No choice for them, worth ${worth(worst)}`
+      : `Answers ${answered} of ${of}, at worst ${worth(worst)}`,
+  'verdict-hole': ({
+    kind,
+    by,
+    user,
+    does,
+  }: {
+    kind: keyof typeof POINTS;
+    by: PlayerId;
+    user: PlayerId;
+    does: Read;
+  }) => `Hole: ${readWords(does)} (${POINTS[kind](by, user)})`,
 } as const;

@@ -2,10 +2,13 @@ import { useManWord } from '../../team/team.ts';
 import {
   againstWords,
   courtFor,
+  holeSaid,
   LIMITS,
   type PlayRow,
   readPlay,
   startState,
+  tell,
+  verdictSaid,
   walkFrame,
 } from '@corkscrew/core';
 import { Ellipsis, Split } from 'lucide-react';
@@ -22,7 +25,7 @@ const Box = styled.article`
   background: var(--raised);
   border: 1px solid var(--rule);
   border-top: 2px solid var(--ink);
-  height: 204px;
+  height: 240px;
   contain: content;
   overflow: hidden;
   &:hover {
@@ -74,6 +77,14 @@ const Box = styled.article`
   .line b {
     font: 640 13px/1 'Archivo Variable';
     font-stretch: 77%;
+  }
+  .verdict {
+    display: flex;
+    flex: 1;
+    justify-content: space-between;
+  }
+  .hole {
+    color: var(--gap);
   }
   .more {
     position: absolute;
@@ -161,7 +172,7 @@ export const Card = memo(function Card({
           </span>
           {one && <span title={one}>{one}</span>}
         </div>
-        <div className="line" style={{ paddingRight: 26 }}>
+        <div className="line">
           <span>
             <b style={{ color: 'var(--ink)' }}>{s.seconds.toFixed(1)} s</b> ·{' '}
             {s.frames === 1 ? '1 frame' : `${s.frames} frames`}
@@ -177,6 +188,7 @@ export const Card = memo(function Card({
             )}
           </span>
         </div>
+        <VerdictLines verdict={row.verdict} />
       </div>
       <div className="more">
         <More
@@ -207,3 +219,51 @@ export const Card = memo(function Card({
     </Box>
   );
 });
+
+const WITHOUT: Readonly<Record<Exclude<PlayRow['verdict'], object>, string>> = {
+  none: 'Nobody plays against it',
+  waits: 'Not judged yet',
+  long: 'Too long to be judged',
+};
+
+/** What the play has against its defence, and the first thing it has nothing against. */
+function VerdictLines({ verdict }: { verdict: PlayRow['verdict'] }) {
+  const hole = typeof verdict === 'object' ? holeSaid(verdict) : null;
+  return (
+    <>
+      <div className="line">
+        {typeof verdict === 'object' ? (
+          <span
+            role="img"
+            className="verdict"
+            title={`Against ${verdict.against}`}
+            aria-label={`Against ${verdict.against}: ${tell(verdictSaid(verdict))}`}
+          >
+            {verdict.of > 0 ? (
+              <span>
+                Answers{' '}
+                <b>
+                  {verdict.answered} of {verdict.of}
+                </b>
+              </span>
+            ) : (
+              <span>No choice for them</span>
+            )}
+            <span>
+              worst <b>{verdict.worst.toFixed(2)}</b>
+            </span>
+          </span>
+        ) : (
+          <span>{WITHOUT[verdict]}</span>
+        )}
+      </div>
+      <div className="line" style={{ paddingRight: 26 }}>
+        {hole && (
+          <span className="hole" title={tell(hole)}>
+            {tell(hole)}
+          </span>
+        )}
+      </div>
+    </>
+  );
+}

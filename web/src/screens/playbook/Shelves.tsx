@@ -66,7 +66,7 @@ const Empty = styled.div`
   }
 `;
 const CARD = 172;
-const ROW = 218;
+const ROW = 254;
 /** Below this width a shelf's head stands above its plays, this high; pixels. */
 const NARROW = 560;
 const HEAD = 58;

@@ -12,6 +12,9 @@ interface Plays {
 /** How often an unreachable server is asked again (ms). */
 const AGAIN = 5000;
 
+/** How often a list is asked for again while plays in it wait to be judged (ms). */
+const JUDGED = 3000;
+
 /** The playbook: the server's, or what this device has of it. */
 export function usePlays(trash: boolean) {
   const known = useQuery({
@@ -20,7 +23,8 @@ export function usePlays(trash: boolean) {
     placeholderData: keepPreviousData,
     retry: false,
     networkMode: 'always',
-    refetchInterval: (q) => (q.state.error ? AGAIN : false),
+    refetchInterval: (q) =>
+      q.state.error ? AGAIN : !trash && q.state.data?.some((r) => r.verdict === 'waits') ? JUDGED : false,
   });
   const unreachable = known.error instanceof Unreachable;
   const here = useQuery({

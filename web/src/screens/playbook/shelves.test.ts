@@ -12,6 +12,7 @@ const row = (name: string, alignment: string, against: string[], updatedAt = '20
     deletedAt: null,
     summary: { ...s, against: [...s.against] },
     card: cardOf(play),
+    verdict: 'none',
   };
 };
 const all = [

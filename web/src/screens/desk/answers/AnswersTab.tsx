@@ -60,13 +60,7 @@ export function AnswersTab() {
   const grid = useGrid(asks, leaves);
   const [chosen, setChosen] = useState<{ point: string; reaction: Reaction } | null>(null);
   if (!defence || !asks)
-    return (
-      <p>
-        {defence
-          ? 'What a zone may do at each place is not gone through yet. Choose man to man to see what the play has against it.'
-          : 'Pick a defence to see what the play has against each thing they may do.'}
-      </p>
-    );
+    return <p>Pick a defence to see what the play has against each thing they may do.</p>;
   const choose = (point: PointOnLine, cell: Cell): void => {
     setChosen({ point: point.id, reaction: cell.reaction });
     showCell(

@@ -117,8 +117,8 @@ export function useReply(asks: AnswersAsk | null, leaves: readonly string[]): Re
   return fresh ? answer : null;
 }
 
-/** What is asked of a play against a man-to-man defence; null against nobody and against a zone. */
+/** What is asked of a play against a defence; null against nobody. */
 export function useAsks(play: Play, defence: Defence | null): AnswersAsk | null {
   const { own: teaching } = useTeaching();
-  return defence?.type === 'man' ? { play, defence, teaching } : null;
+  return defence ? { play, defence, teaching } : null;
 }

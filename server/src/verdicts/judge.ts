@@ -1,0 +1,62 @@
+import type { Play, Verdict } from '@corkscrew/core';
+import { fork, type ChildProcess } from 'node:child_process';
+import { constants, setPriority } from 'node:os';
+import { fileURLToPath } from 'node:url';
+
+/** A play that takes longer than this (ms) is not judged at all. */
+const PATIENCE = 60_000;
+/** A judge with nothing to do is kept for so long (ms). */
+const IDLE = 20_000;
+
+/** What a judge is asked: a play, and how many of a hundred open shots its team makes. */
+export interface Case {
+  readonly play: Play;
+  readonly makes: object | undefined;
+}
+
+/** What it says: a verdict, or why there is none. */
+export interface Told {
+  readonly verdict: Verdict | null;
+  readonly fault?: string;
+}
+
+/** Judges plays in a process of its own, which gives way to all others. One at a time. */
+export class Judge {
+  #child: ChildProcess | null = null;
+  #idle: ReturnType<typeof setTimeout> | undefined;
+
+  tell(of: Case): Promise<Told> {
+    clearTimeout(this.#idle);
+    const child = (this.#child ??= started());
+    return new Promise((resolve) => {
+      const done = (told: Told): void => {
+        clearTimeout(timer);
+        child.removeAllListeners();
+        this.#idle = setTimeout(() => this.stop(), IDLE).unref();
+        resolve(told);
+      };
+      const timer = setTimeout(() => {
+        this.stop();
+        done({ verdict: null, fault: 'It took too long.' });
+      }, PATIENCE);
+      child.once('message', done);
+      child.once('exit', () => {
+        this.#child = null;
+        done({ verdict: null, fault: 'The judge ended.' });
+      });
+      child.send(of);
+    });
+  }
+
+  stop(): void {
+    clearTimeout(this.#idle);
+    this.#child?.kill();
+    this.#child = null;
+  }
+}
+
+function started(): ChildProcess {
+  const child = fork(fileURLToPath(new URL('./judge-worker.mjs', import.meta.url)), { execArgv: [] });
+  if (child.pid !== undefined) setPriority(child.pid, constants.priority.PRIORITY_LOW);
+  return child;
+}
