@@ -55,7 +55,7 @@ describe('where a zone has a choice', () => {
         ...SWING,
         frames: [
           [pass('1', '2'), pass('2', '4')],
-          [pass('4', '5'), shot('5')],
+          [pass('4', '5', { cue: { on: 'frame', delay: 1 } }), shot('5')],
         ],
       }),
       zone('1-3-1'),
