@@ -49,7 +49,7 @@ export function zoneSites(timeline: Timeline): PointOnLine[] {
 }
 
 /**
- * The sites at which a zone has a choice: the man who would take the ball has to leave somebody who could shoot, or the
+ * The sites at which a zone has a choice: the man who would take the ball, or trap with him, has to leave somebody who could shoot, or the
  * coach drew an ending for what they do there. `d` is the line as the zone plays it.
  */
 export function zonePoints(
@@ -61,10 +61,10 @@ export function zonePoints(
 ): PointOnLine[] {
   return sites.flatMap((p): PointOnLine[] => {
     const at = p.seen;
-    const leaves = timeline.actions
+    const gone = timeline.actions
       .filter((a) => a.start > at + 1e-6 && a.action.by === p.user && MOVES_BALL.has(a.action.does))
       .reduce((t, a) => Math.min(t, a.start), Infinity);
-    const then = Math.min(at + TOLD, leaves);
+    const then = Math.min(at + TOLD, gone);
     const ball = positionAt(timeline, p.user, then);
     const near = byNearness(d, then, ball);
     const readBy = readAtSite(play, p);
@@ -72,14 +72,15 @@ export function zonePoints(
     // Who only shoots there has answered what they did before.
     if (!goesOn(play, timeline, p, at)) return [];
     const man = readBy?.[0] ?? (nearest && DEFENDERS[nearest.seat]) ?? 'x1';
-    const chooses = nearest && leavesSomebody(d, court, timeline, nearest.seat, p.user, at);
-    if (!readBy && !chooses) return [];
     const his = near.find((n) => DEFENDERS[n.seat] === man);
     const second = readBy?.[1] ?? (next && next.feet <= CAN_TRAP ? DEFENDERS[next.seat] : undefined) ?? null;
-    const high = ball.y >= HIGH.from && ball.y <= HIGH.to && Math.abs(ball.x) <= HIGH.x;
-    const up = high ? 'stepsUp' : 'goes';
     const trapped = near.filter((n) => n.feet <= ON_BALL).length > 1;
     const traps = second !== null && (trapped || Math.abs(ball.x) >= SIDE || reads(play, p, 'trap'));
+    const leaves = (n: typeof next): boolean =>
+      n !== undefined && leavesSomebody(d, court, timeline, n.seat, p.user, at);
+    if (!readBy && !leaves(nearest) && !(traps && leaves(next))) return [];
+    const high = ball.y >= HIGH.from && ball.y <= HIGH.to && Math.abs(ball.x) <= HIGH.x;
+    const up = high ? 'stepsUp' : 'goes';
     const usual: Reaction = trapped && traps ? 'trap' : (his?.feet ?? Infinity) <= ON_BALL ? up : 'stays';
     const reactions: Reaction[] = [up, 'stays', ...(traps ? (['trap'] as const) : [])];
     return [{ ...p, reactions, zone: { man, second, usual } }];
