@@ -32,6 +32,7 @@ export {
   type ActionOf,
   type Cue,
   type Defence,
+  type End,
   type Frame,
   type Level,
   type Look,
@@ -101,6 +102,9 @@ export { looksIn, reordered, worthOf, type LookIn, type LookWorth } from './answ
 export type { Boards, Cell, CellState } from './answers/cell.ts';
 export { pointsOn, type PointOnLine, type Reaction } from './answers/points.ts';
 export { proposals, type AnswerProposal } from './answers/propose/propose.ts';
+export { endOf, endsLine, flowsOf, setOf, wayTo, type LineEnd, type WayTo } from './flow/ends.ts';
+export { ringFrom } from './flow/ring.ts';
+export { zoneSites } from './answers/zone-points.ts';
 export { settingsOf } from './answers/judged.ts';
 export { whole } from './answers/whole.ts';
 export { ANSWERS_ENGINE, holeSaid, verdictOf, verdictSaid, type Verdict } from './answers/verdict.ts';
@@ -185,7 +189,7 @@ export { placesPassed } from './language/passed.ts';
 export { atPlace, placeSaid, placeWords } from './language/place.ts';
 export { readWords } from './language/read.ts';
 export { tell } from './language/tell.ts';
-export { MAN_WORDS, teller, type ManWord } from './language/teller.ts';
+export { MAN_WORDS, teller, type ManWord, type Teller } from './language/teller.ts';
 export { isCovered, type Draft } from './keeping/draft.ts';
 export { grewFrom, isWithin, printOf, saveName, START, type Extent } from './keeping/extent.ts';
 export {

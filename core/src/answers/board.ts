@@ -15,7 +15,7 @@ import { judgeLook, type Judged } from './judge.ts';
 import { answerLine, seatFor, type AnswerLine, type DrawnLook } from './lines.ts';
 import type { PointOnLine } from './points.ts';
 import { shaken, shakenLevel } from './shake.ts';
-import { asTold, zoneTold, type Told } from './told.ts';
+import { asTold, type Told } from './told.ts';
 import { zonePoints } from './zone-points.ts';
 
 /** A look of a line as a defence has it, with what is left of it after the passes on the way. */
@@ -82,7 +82,7 @@ export class Board {
     const { timeline, points } = this.line(leaf);
     const all = [...points.filter((p) => more.every((m) => m.id !== p.id)), ...more];
     const defence = asTold(asRead(this.defence, reads), all, told);
-    return setupOf(this.play, defence, timeline, this.court, [...reads, ...zoneTold(all, told)]).plan;
+    return setupOf(this.play, defence, timeline, this.court, reads).plan;
   }
 
   /** The whole line against a plan. */

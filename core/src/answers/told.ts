@@ -1,5 +1,4 @@
 import { PLAYERS, type PlayerId } from '../alignment/library.ts';
-import type { ReadSeen } from '../defence/reads.ts';
 import type { Defence, Read } from '../play/document.ts';
 import { DEFENDERS, type DefenderId } from '../play/vocabulary.ts';
 import { zoneActors } from './zone-points.ts';
@@ -47,17 +46,9 @@ function one(d: Defence, p: PointOnLine, does: Reaction): Defence {
       return { ...d, deny: does === 'deny' ? [...others, man] : others };
     }
     case 'zone':
-      return d;
+      return does === p.zone?.usual ? d : override({ does, who: zoneActors(p, does) });
   }
 }
-
-/** What a zone does otherwise at these points, as if its men were seen to do it. */
-export const zoneTold = (points: readonly PointOnLine[], told: Told): ReadSeen[] =>
-  points.flatMap((p) => {
-    const does = told[p.id];
-    if (!p.zone || does === undefined || does === p.zone.usual) return [];
-    return { read: { does, who: zoneActors(p, does) }, frame: p.frame, action: null, at: p.seen };
-  });
 
 /** What a defence does at a point when nothing is told: one of the point's reactions. */
 export function usualAt(defence: Defence, p: PointOnLine): Reaction {

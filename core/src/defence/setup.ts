@@ -40,13 +40,24 @@ export function setupOf(
   reads: readonly ReadSeen[] = [],
 ): Setup {
   const notes: Said[] = [];
-  const acts = actsOf(defence.type, reads);
+  const acts = actsOf(defence.type, [...reads, ...toldOf(defence, timeline)]);
   const plan: Plan =
     defence.type === 'zone'
       ? { ...zonePlan(defence, timeline, court, notes), acts }
       : { ...manPlan(play, defence, timeline, notes), acts };
   return { plan, notes };
 }
+
+/** What a zone's men are told to do when the ball comes by a pass or a dribble. */
+const toldOf = ({ type, overrides = {} }: Defence, timeline: Timeline): ReadSeen[] =>
+  type === 'man'
+    ? []
+    : timeline.actions.flatMap((action): ReadSeen[] => {
+        const told = overrides[action.action.id];
+        if (!told?.who) return [];
+        const at = action.events.catch ?? action.end;
+        return [{ read: { does: told.does, who: told.who }, frame: action.frame, action, at }];
+      });
 
 const oneOf = <T extends string>(words: readonly T[], word: string | undefined, usual: T): T =>
   words.includes(word as T) ? (word as T) : usual;

@@ -62,6 +62,8 @@ const OTHER: Record<string, object> = {
   'answer-cheap': { worth: 0.4 },
   'answer-firm': { open: 12, boards: 20 },
   'answer-worst': { worth: 0.94, what: ['if they switch'] },
+  'line-end': { end: null },
+  'way-to': { who: '3', ball: ['2', '1'] },
   verdict: { answered: 7, of: 9, worst: 0.94 },
   'verdict-hole': { kind: 'onBall', by: '5', user: '1', does: { does: 'switch' } },
   ...Object.fromEntries(

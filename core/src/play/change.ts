@@ -1,6 +1,6 @@
 import type { PlayerId } from '../alignment/library.ts';
 import type { CustomCourt } from '../court/rulesets.ts';
-import type { Action, Defence, Frame, Level, Look, Place, Play, Read } from './document.ts';
+import type { Action, Defence, End, Frame, Level, Look, Place, Play, Read } from './document.ts';
 import type { Numbers } from './operations.ts';
 
 type FieldsOf<T> = T extends unknown ? keyof T : never;
@@ -64,6 +64,8 @@ export type Change =
       does: Read['does'];
       never: boolean;
     }
+  /** How the line through a frame that ends one ends, or every line that does not say; null: nobody says. */
+  | { do: 'end'; frame: string | null; end: End | null }
   /** The defences a play is looked at against; the first is the one by default. */
   | { do: 'defences'; defences: Defence[] }
   | { do: 'flip' }

@@ -163,7 +163,7 @@ export const FrameSchema = obj({
 });
 
 const DefendersSchema = z.array(DefenderIdSchema).max(5);
-/** How one screen or handoff is played otherwise; `own` is as usual. */
+/** How one screen or handoff is played otherwise; `own` is as usual. Of a zone: what `who` of it do when a pass or a dribble brings the ball. */
 const OverrideSchema = obj({
   does: z.enum(REACTIONS),
   who: z.array(DefenderIdSchema).optional(),
@@ -195,7 +195,7 @@ export const DefenceSchema = obj({
   driveHelp: z.boolean().optional(),
   /** True: the man on the thrower-in plays off him, before the basket, until the ball is in. */
   offThrower: z.boolean().optional(),
-  /** By a screen's or handoff's action id. */
+  /** By the action's id: a screen or handoff, against a zone a pass or dribble. */
   overrides: z.record(z.string(), OverrideSchema).optional(),
 });
 
@@ -302,6 +302,7 @@ export type Cue = Known<z.infer<typeof CueSchema>>;
 export type PlainCue = Omit<Cue, 'and'>;
 export type Read = Known<z.infer<typeof ReadSchema>>;
 export type Look = Known<z.infer<typeof LookSchema>>;
+export type End = Known<z.infer<typeof EndSchema>>;
 export type Defence = Known<z.infer<typeof DefenceSchema>>;
 export type Level = Known<z.infer<typeof LevelSchema>>;
 export type Tempo = Known<z.infer<typeof TempoSchema>>;

@@ -1,4 +1,4 @@
-import type { Frame, Play, Read } from './document.ts';
+import type { End, Frame, Play, Read } from './document.ts';
 import { onFrame } from './edit-frames.ts';
 import { done, refuse, type EditResult } from './result.ts';
 import { childrenOf, frameById } from './tree.ts';
@@ -36,4 +36,14 @@ export function removeEnding(play: Play, id: string): EditResult {
   // The first of the document starts the play.
   const first = left.find((f) => f.parent === null)!;
   return done({ ...play, frames: [first, ...left.filter((f) => f !== first)] });
+}
+
+/** How a line ends, at the frame that ends it; of all lines that do not say when none is named. */
+export function endLine(play: Play, frame: string | null, end: End | null): EditResult {
+  if (frame === null) {
+    const { ifNothing: _old, ...rest } = play;
+    return done((end ? { ...rest, ifNothing: end } : rest) as Play);
+  }
+  if (childrenOf(play, frame).length > 0) return refuse('line-goes-on', {});
+  return onFrame(play, frame, ({ end: _old, ...rest }) => (end ? { ...rest, end } : (rest as Frame)));
 }

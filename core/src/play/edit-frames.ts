@@ -29,8 +29,13 @@ export function addFrame(
     const last = play.frames.findLastIndex((f) => f.parent === after);
     return done({ ...play, frames: play.frames.toSpliced((last < 0 ? i : last) + 1, 0, frame) });
   }
-  const frames = play.frames.map((f) => (f.parent === after ? { ...f, parent: frame.id } : f));
-  return done({ ...play, frames: frames.toSpliced(i + 1, 0, frame) });
+  // How the line ends is said where it ends now.
+  const { end, ...before } = (after === null ? undefined : frameById(play, after)) ?? {};
+  const goesOn = end && childrenOf(play, after!).length === 0;
+  const frames = play.frames.map((f) =>
+    f.parent === after ? { ...f, parent: frame.id } : goesOn && f.id === after ? (before as Frame) : f,
+  );
+  return done({ ...play, frames: frames.toSpliced(i + 1, 0, goesOn ? { ...frame, end } : frame) });
 }
 
 /** The frame once more behind itself: the same actions, tied among each other and covered as before. */

@@ -10,7 +10,7 @@ import {
   pasteFrame,
   removeFrame,
 } from './edit-frames.ts';
-import { orderEnding, readAt, removeEnding } from './edit-endings.ts';
+import { orderEnding, readAt, removeEnding, endLine } from './edit-endings.ts';
 import type { Change } from './change.ts';
 import { DefenceSchema, PlaceSchema, type Frame, type Play } from './document.ts';
 import { refusalOf } from './gate.ts';
@@ -131,6 +131,8 @@ function applied(play: Play, change: Change): EditResult {
       );
     case 'never':
       return done(never(play, change));
+    case 'end':
+      return endLine(play, change.frame, change.end);
     case 'flip':
       return done(flip(play));
     case 'numbers': {

@@ -211,6 +211,19 @@ const CHANGES: {
       ),
     }) as never,
   },
+  end: {
+    of: fc.record({
+      frame: fc.option(frameId, { nil: null }),
+      end: fc.option(
+        fc.oneof(
+          fc.constant({ shot: true }),
+          fc.record({ reset: fc.constantFrom('asDrawn' as const, 'flipped' as const) }),
+          fc.record({ play: fc.record({ id: words.map((w) => w || 'p'), name: words }) }),
+        ),
+        { nil: null },
+      ),
+    }),
+  },
   never: {
     of: fc.record({
       at: fc.record({ kind: fc.constantFrom('onBall', 'tag'), by: player, user: player, depth: fc.nat(3) }),

@@ -21,6 +21,8 @@ export const SummarySchema = z.object({
   seconds: z.number(),
   alignment: z.string().nullable(),
   alignmentName: z.string().nullable(),
+  /** The plays some line of it goes on in; missing in rows that were summed up before. */
+  flows: z.array(z.string()).default([]),
   /** The figures plays are compared by; missing in rows saved before there were any. */
   figures: z.record(z.string(), z.number().nullable()).optional(),
 });

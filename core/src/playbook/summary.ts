@@ -1,5 +1,6 @@
 import { recognise } from '../alignment/recognise.ts';
 import { courtFor } from '../court/rulesets.ts';
+import { flowsOf } from '../flow/ends.ts';
 import { figuresOf, metricsOf, type ComparedKey } from '../metrics/metrics.ts';
 import { compile } from '../motion/compile.ts';
 import type { Play } from '../play/document.ts';
@@ -21,6 +22,8 @@ export interface PlaySummary {
   readonly seconds: number;
   readonly alignment: string | null;
   readonly alignmentName: string | null;
+  /** The plays some line of it goes on in, by their ids. */
+  readonly flows: readonly string[];
   readonly figures: Readonly<Record<ComparedKey, number | null>>;
 }
 
@@ -42,6 +45,7 @@ export function summarise(play: Play): PlaySummary {
     seconds: Math.round(timeline.end * 10) / 10,
     alignment: known?.alignment.key ?? null,
     alignmentName: known?.alignment.name ?? null,
+    flows: flowsOf(play),
     figures: figuresOf(metricsOf(court, line, timeline)),
   };
 }

@@ -55,6 +55,7 @@ function readable(summary: unknown, card: unknown, name: unknown): { summary: Su
       frames: 1,
       endings: 1,
       seconds: 0,
+      flows: [],
       alignment: null,
       alignmentName: null,
     },

@@ -8,6 +8,7 @@ export const EDIT_SENTENCES = {
   'action-gone': (_: None) => 'That action is gone.',
   'ending-gone': (_: None) => 'That ending is gone.',
   'ending-all': (_: None) => 'It is all there is: empty its frames instead.',
+  'line-goes-on': (_: None) => 'Frames follow there: say how it ends where it ends.',
   'answers-start': ({ count }: { count: number }) =>
     `${count} answers start from frame 1. Remove them first, or empty the frame.`,
   'frame-forks': ({ count }: { count: number }) => `${count} answers start from it: it stays where it is.`,

@@ -2,6 +2,7 @@ import { AGAINST_SENTENCES } from './against.ts';
 import { ANSWER_SENTENCES } from './answers.ts';
 import { DEFENCE_SENTENCES } from './defence.ts';
 import { EDIT_SENTENCES } from './edits.ts';
+import { FLOW_SENTENCES } from './flow.ts';
 import { FLOOR_SENTENCES } from './floor.ts';
 import { MEND_SENTENCES } from './mends.ts';
 import { MOTION_SENTENCES } from './motion.ts';
@@ -15,6 +16,7 @@ export const SENTENCES = {
   ...EDIT_SENTENCES,
   ...DEFENCE_SENTENCES,
   ...ANSWER_SENTENCES,
+  ...FLOW_SENTENCES,
 };
 
 export type Sentences = typeof SENTENCES;

@@ -15,7 +15,7 @@ import type { CardAct } from './Card.tsx';
 import { FilterBar } from './FilterBar.tsx';
 import { handOut, takeIn } from './files.ts';
 import { Shelves } from './Shelves.tsx';
-import { usePlays } from './plays.ts';
+import { usePlays } from '../../keeping/plays.ts';
 import { choose, type Filter } from './shelves.ts';
 import { Undo } from './Undo.tsx';
 

@@ -10,7 +10,7 @@ const row = (name: string, alignment: string, against: string[], updatedAt = '20
     revision: 1,
     updatedAt,
     deletedAt: null,
-    summary: { ...s, against: [...s.against] },
+    summary: { ...s, against: [...s.against], flows: [...s.flows] },
     card: cardOf(play),
     verdict: 'none',
   };

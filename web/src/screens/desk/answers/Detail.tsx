@@ -3,7 +3,6 @@ import {
   readOf,
   readWords,
   tell,
-  teller,
   whySaid,
   type Cell,
   type Defence,
@@ -13,12 +12,11 @@ import {
 import { CornerUpRight } from 'lucide-react';
 import { useEffect } from 'react';
 import styled from 'styled-components';
-import { useUnits } from '../../../app/units.ts';
 import type { AnswersAsk } from '../../../questions/kinds.ts';
 import { useAnswer } from '../../../questions/use-answer.ts';
-import { useManWord } from '../../../team/team.ts';
+import { useTeller } from '../../../team/teller.ts';
 import { Button } from '../../../ui/controls.tsx';
-import { apply, lineView, usePick, useDesk } from '../store.ts';
+import { apply, usePick, useDesk } from '../store.ts';
 import { pointKey } from './judge.ts';
 import { showCell, showProposal, takeProposal } from './show.ts';
 
@@ -86,11 +84,8 @@ interface Props {
 
 /** One cell: what they do, what the play has against it and why, and what could be drawn where nothing answers. */
 export function Detail({ asks, defence, point, leaves, cell }: Props) {
-  const man = useManWord();
-  const { play, branch, frameId } = usePick('play', 'branch', 'frameId');
-  const { court } = lineView(play, branch, frameId);
-  const units = useUnits(court);
-  const t = teller({ units, women: play.women, man });
+  const { play } = usePick('play');
+  const t = useTeller(play);
   const read = readWords(readOf(defence, point, cell.reaction));
   const words = `${read} at ${tell(pointSaid(point), t)}`;
   const wanting = cell.state === 'hole' || cell.state === 'contested';

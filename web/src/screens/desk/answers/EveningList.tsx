@@ -1,10 +1,11 @@
-import { contentOf, dutySaid, leavesSaid, tell, teller, type Evening } from '@corkscrew/core';
+import { contentOf, dutySaid, leavesSaid, tell, type Evening } from '@corkscrew/core';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { useUnits } from '../../../app/units.ts';
 import { lineInTime } from '../../../questions/lines.ts';
 import { useAnswer } from '../../../questions/use-answer.ts';
 import { useManWord, useTeaching } from '../../../team/team.ts';
+import { useTeller } from '../../../team/teller.ts';
 import { usePlayed } from '../defend/view.ts';
 import { lineView, usePick } from '../store.ts';
 import { seek } from '../timeline.ts';
@@ -77,6 +78,7 @@ export function EveningList() {
   const { court, line } = lineView(play, branch, frameId);
   const units = useUnits(court);
   const man = useManWord();
+  const t = useTeller(play);
   const { own: teaching } = useTeaching();
   const [chosen, setChosen] = useState<number | null>(null);
   const leaf = line.at(-1)!.id;
@@ -90,7 +92,6 @@ export function EveningList() {
     { key, priority: 'later' },
   );
   if (!defence || !known) return null;
-  const t = teller({ units, women: play.women, man });
   const jobs = (e: Evening): number => e.duties.length;
   const longest = known.evenings.reduce((a, b) => (jobs(b) > jobs(a) ? b : a));
   const shown = known.evenings[chosen ?? longest.defender]!;

@@ -9,6 +9,7 @@ import {
   type Defence,
   type Play,
   type PointOnLine,
+  zoneSites,
 } from '@corkscrew/core';
 import { lineInTime } from '../../../questions/lines.ts';
 import { useTrial } from '../defend/view.ts';
@@ -22,7 +23,9 @@ export function showCell(defence: Defence, point: PointOnLine, cell: Cell, words
   if (leaf === null) return;
   const { timeline } = lineInTime(play, leaf).compiled;
   useDesk.setState({ branch: leaf, running: false });
-  const told = asTold(defence, pointsOn(timeline, courtFor(play)), { [point.id]: cell.reaction });
+  const points = defence.type === 'zone' ? zoneSites(timeline) : pointsOn(timeline, courtFor(play));
+  const action = points.find((p) => p.id === point.id)?.action ?? point.action;
+  const told = asTold(defence, [{ ...point, action }], { [point.id]: cell.reaction });
   // An ending is played by its read, as it always is.
   useTrial.setState({
     trial: cell.look?.ending ? null : { frames: play.frames, leaf, defence: told, words },

@@ -9,6 +9,7 @@ import { FramePicture } from '../../../floor/FramePicture.tsx';
 import { useTold } from '../analysis.ts';
 import { addFrame, apply, goToFrame, lineView, startAnswer, usePick } from '../store.ts';
 import { Endings } from './Endings.tsx';
+import { Then } from './Then.tsx';
 import { useTimeline } from '../timeline.ts';
 
 const Box = styled.section`
@@ -246,6 +247,11 @@ export function Ladder() {
             ),
           ];
         })}
+        {(last.actions.length > 0 || frames > 1) && (
+          <Fork>
+            <Then play={play} leaf={last.id} />
+          </Fork>
+        )}
         {last.actions.length === 0 && frames === 1 && (
           <li className="next">
             <b>2</b>

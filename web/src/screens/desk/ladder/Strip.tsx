@@ -8,6 +8,7 @@ import { useTold } from '../analysis.ts';
 import { addFrame, apply, goToFrame, lineView, startAnswer, usePick } from '../store.ts';
 import { useTimeline } from '../timeline.ts';
 import { Endings } from './Endings.tsx';
+import { Then } from './Then.tsx';
 
 const Box = styled.section`
   display: flex;
@@ -136,6 +137,9 @@ export function Strip({ fixed }: { fixed: boolean }) {
             ),
           ];
         })}
+        <li className="fork">
+          <Then play={play} leaf={view.line.at(-1)!.id} fixed={fixed} />
+        </li>
       </ol>
       {!fixed && (
         <span className="do">

@@ -1,7 +1,7 @@
 import type { PlayRow } from '@corkscrew/core';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { Unreachable } from '../../app/api.ts';
-import { listPlays } from '../../keeping/lists.ts';
+import { Unreachable } from '../app/api.ts';
+import { listPlays } from './lists.ts';
 
 interface Plays {
   readonly rows: readonly PlayRow[];
@@ -29,7 +29,7 @@ export function usePlays(trash: boolean) {
   const unreachable = known.error instanceof Unreachable;
   const here = useQuery({
     queryKey: ['here', trash],
-    queryFn: async () => (await import('../../keeping/here.ts')).playsHere(trash),
+    queryFn: async () => (await import('./here.ts')).playsHere(trash),
     enabled: unreachable,
     networkMode: 'always',
     staleTime: 0,
