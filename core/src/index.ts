@@ -72,6 +72,8 @@ export {
   lineThrough,
   lineTo,
   mainLine,
+  outlineOf,
+  type Outline,
 } from './play/tree.ts';
 export {
   AGAINST,

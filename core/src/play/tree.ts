@@ -97,3 +97,31 @@ export function freshIds(play: Play, prefix: 'a' | 'f', count: number): string[]
   }
   return Array.from({ length: count }, (_, i) => `${prefix}${max + 1 + i}`);
 }
+
+/** A piece of the tree without a fork in it, and the endings that start where it is over. */
+export interface Outline {
+  readonly frames: readonly Frame[];
+  readonly endings: readonly Outline[];
+}
+
+/** The tree of a play in pieces; with several ways from the set the first piece is empty. */
+export function outlineOf(play: Play): Outline {
+  const after = new Map<string | null, Frame[]>();
+  for (const f of play.frames) {
+    const there = after.get(f.parent);
+    if (there) there.push(f);
+    else after.set(f.parent, [f]);
+  }
+  const piece = (first: Frame | null): Outline => {
+    const frames: Frame[] = first ? [first] : [];
+    for (;;) {
+      const next = after.get(frames.at(-1)?.id ?? null) ?? [];
+      const [only] = next;
+      // One that answers something is an ending, though it is the only one.
+      if (next.length !== 1 || !only || (only.read && frames.length > 0))
+        return { frames, endings: next.map(piece) };
+      frames.push(only);
+    }
+  };
+  return piece(null);
+}

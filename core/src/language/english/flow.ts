@@ -8,7 +8,7 @@ export const FLOW_SENTENCES = {
     if (!end) return 'Then?';
     if (end.is === 'shot') return 'A shot';
     if (end.is === 'play') return `Into ${end.name}`;
-    return end.flipped ? 'The set, on the other side' : 'The set again';
+    return end.flipped ? 'The set, other side' : 'The set again';
   },
   'way-there': (_: Record<never, never>) => 'Everybody is there.',
   'way-to': (

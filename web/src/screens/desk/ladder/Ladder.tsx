@@ -1,6 +1,16 @@
-import { captionOf, childrenOf, recognise, type Court, type Finding, type FrameWalk } from '@corkscrew/core';
+import {
+  captionOf,
+  childrenOf,
+  leaves,
+  recognise,
+  type Court,
+  type Finding,
+  type Frame,
+  type FrameWalk,
+  type Play,
+} from '@corkscrew/core';
 import { Copy, Plus, Trash2 } from 'lucide-react';
-import { memo, useEffect, useRef, useState } from 'react';
+import { lazy, memo, Suspense, useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { Button } from '../../../ui/controls.tsx';
 import { IconButton } from '../../../ui/IconButton.tsx';
@@ -8,7 +18,7 @@ import { useDrag } from '../../../ui/drag.ts';
 import { FramePicture } from '../../../floor/FramePicture.tsx';
 import { useTold } from '../analysis.ts';
 import { addFrame, apply, goToFrame, lineView, startAnswer, usePick } from '../store.ts';
-import { Endings } from './Endings.tsx';
+import { Endings, endingWords } from './Endings.tsx';
 import { Then } from './Then.tsx';
 import { useTimeline } from '../timeline.ts';
 
@@ -37,6 +47,34 @@ const Box = styled.section`
   }
   .head h2 {
     color: var(--ink);
+  }
+  .here {
+    display: flex;
+    justify-content: space-between;
+    align-items: center;
+    gap: 8px;
+    padding: 0 12px 8px;
+    font-size: 12px;
+    line-height: 1.25;
+    color: var(--ink-2);
+  }
+  .here button {
+    flex: none;
+    min-height: 24px;
+    padding: 3px 8px;
+    border: 1px solid var(--rule-2);
+    border-radius: 2px;
+    background: var(--raised);
+    font-weight: 640;
+    font-size: 12.5px;
+  }
+  .here button[aria-pressed='true'] {
+    background: var(--ink);
+    color: var(--on-ink);
+    border-color: var(--ink);
+  }
+  ol[hidden] {
+    display: none;
   }
   ol {
     overflow: auto;
@@ -163,6 +201,8 @@ const Rung = styled.button`
     margin-bottom: 2px;
   }
 `;
+const Tree = lazy(() => import('./Tree.tsx'));
+
 const Fork = styled.li`
   padding: 6px 10px 8px;
   font-size: 12px;
@@ -206,6 +246,8 @@ export function Ladder() {
   const frames = view.line.length;
   const last = view.line.at(-1)!;
   const fromSet = play.frames.filter((f) => f.parent === null);
+  const forked = leaves(play).length > 1;
+  const [whole, setWhole] = useState(false);
   return (
     <Box aria-label="Ladder" id="ladder">
       <div className="head">
@@ -214,7 +256,20 @@ export function Ladder() {
           {timeline.end.toFixed(1)} s · {frames === 1 ? '1 frame' : `${frames} frames`}
         </span>
       </div>
-      <ol ref={list} {...hand}>
+      {forked && (
+        <div className="here">
+          <span>{view.line.flatMap((f) => nameOnLine(play, f)).join(' › ') || 'As drawn'}</span>
+          <button type="button" aria-pressed={whole} onClick={() => setWhole(!whole)}>
+            All endings
+          </button>
+        </div>
+      )}
+      {forked && whole && (
+        <Suspense>
+          <Tree play={play} leaf={last.id} frameId={frameId} />
+        </Suspense>
+      )}
+      <ol ref={list} {...hand} hidden={forked && whole}>
         {fromSet.length > 1 && (
           <Fork>
             From the set, by what they do:
@@ -262,6 +317,12 @@ export function Ladder() {
       <Foot frameId={frameId} empty={view.walks[view.index]!.steps.length === 0} />
     </Box>
   );
+}
+
+/** What the line does at a frame where endings start; nothing where none do. */
+function nameOnLine(play: Play, f: Frame): string[] {
+  const beside = play.frames.filter((x) => x.parent === f.parent);
+  return beside.length > 1 || f.read ? [endingWords(f, beside.indexOf(f))] : [];
 }
 
 /** What is done with the frame on the court. */
