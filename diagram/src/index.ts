@@ -5,6 +5,7 @@ export * from './actions.ts';
 export * from './frame.ts';
 export * from './instant.ts';
 export * from './gaps.ts';
+export * from './looks.ts';
 export * from './marks.ts';
 export * from './place-tags.ts';
 export * from './trail.ts';

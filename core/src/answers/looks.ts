@@ -12,6 +12,8 @@ export interface LookIn {
   readonly inferred: boolean;
   /** Where he would have it; null where the frame does not tell. */
   readonly at: Point | null;
+  /** From where the ball comes to him; null where he has it, or the frame does not tell. */
+  readonly from: Point | null;
   /** The leaf of the line that goes on with it. */
   readonly leaf: string;
 }
@@ -40,7 +42,7 @@ export function looksIn(
     .map((look): LookIn => {
       const like = found.find((f) => same(f.look, look));
       const leaf = look.frame && frameById(play, look.frame) ? leafOf(look.frame) : leafOf(frame);
-      return { look, inferred: false, at: like?.at ?? null, leaf };
+      return { look, inferred: false, at: like?.at ?? null, from: like?.from ?? null, leaf };
     });
 }
 
@@ -57,16 +59,17 @@ function inferred(
   timeOf: (leaf: string) => Timeline,
 ): LookIn[] {
   const out: LookIn[] = [];
-  const add = (look: Omit<Look, 'id' | 'order'>, at: Point | null, leaf: string): void => {
+  const add = (look: Omit<Look, 'id' | 'order'>, { at, from }: Chance, leaf: string): void => {
     out.push({
       look: { ...look, id: `l${out.length + 1}`, order: out.length + 1 },
       inferred: true,
       at,
+      from,
       leaf,
     });
   };
   const leaf = leafOf(here.id);
-  for (const l of chances(timeOf(leaf), here, court)) add(l.look, l.at, leaf);
+  for (const l of chances(timeOf(leaf), here, court)) add(l.look, l, leaf);
   for (const child of childrenOf(play, here.id)) {
     if (!child.read) continue;
     const end = leafOf(child.id);
@@ -76,7 +79,7 @@ function inferred(
       .slice(frames.findIndex((f) => f.id === child.id))
       .flatMap((f) => chances(line, f, court))
       .at(-1);
-    if (first) add({ ...first.look, when: child.read, frame: child.id }, first.at, end);
+    if (first) add({ ...first.look, when: child.read, frame: child.id }, first, end);
   }
   return out;
 }
@@ -84,6 +87,7 @@ function inferred(
 interface Chance {
   readonly look: Pick<Look, 'player' | 'kind' | 'after'>;
   readonly at: Point;
+  readonly from: Point | null;
 }
 
 /** The catches and shots of a frame that anybody would call a look; a catch that is shot at once is one, told by the pass. */
@@ -95,14 +99,16 @@ function chances(timeline: Timeline, frame: Frame, court: Court): Chance[] {
       const caught = timeline.flights.some(
         (p) => p.receiver === f.passer && p.arrive <= f.release && f.release - p.arrive < 1.5,
       );
-      return caught ? [] : [{ look: { player: f.passer, kind: 'shot', after: f.action }, at: f.from }];
+      return caught
+        ? []
+        : [{ look: { player: f.passer, kind: 'shot', after: f.action }, at: f.from, from: null }];
     }
     const shoots = timeline.flights.some(
       (s) =>
         s.receiver === null && s.passer === f.receiver && s.release >= f.arrive && s.release - f.arrive < 1.5,
     );
     return shoots || distanceToRim(court, f.to) <= NEAR || behindArc(court, f.to)
-      ? [{ look: { player: f.receiver, kind: 'pass', after: f.action }, at: f.to }]
+      ? [{ look: { player: f.receiver, kind: 'pass', after: f.action }, at: f.to, from: f.from }]
       : [];
   });
 }

@@ -29,7 +29,7 @@ const READS: Record<Read['does'], string> = {
   over: 'goes over',
   sealed: 'is sealed',
   closed: 'It is not there',
-  goes: 'goes along',
+  goes: 'goes out',
   stays: 'stays',
   stepsUp: 'steps up',
   own: '',

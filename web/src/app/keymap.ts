@@ -101,6 +101,7 @@ export const COMMANDS = [
   { id: 'last', keys: ['o'], words: 'Last frame on or off', where: 'desk' },
   { id: 'spots', keys: ['g'], words: 'Spots and their codes on or off', where: 'desk' },
   { id: 'gaps', keys: ['b'], words: 'Gaps beside the ball on or off', where: 'desk' },
+  { id: 'looks', keys: ['i'], words: 'Looks of all endings on or off', where: 'desk' },
   { id: 'defence', keys: ['x'], words: 'Defence on or off', where: 'desk' },
   { id: 'turnCourt', keys: ['v'], words: 'Turn the court: basket up or down', where: 'desk' },
   { id: 'escape', keys: ['Escape'], words: 'Let go', where: 'desk' },

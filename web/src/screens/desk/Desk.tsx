@@ -178,6 +178,7 @@ const Views = memo(function Views({ of: size }: { of: Size }) {
           <View of="showLast">Last frame</View>
           <View of="showSpots">Spots</View>
           <View of="showGaps">Gaps</View>
+          <View of="showLooks">Looks</View>
         </>
       )}
       <CourtTurn />
@@ -208,7 +209,13 @@ function CourtTurn() {
   );
 }
 
-function View({ of, children }: { of: 'showLast' | 'showSpots' | 'showGaps'; children: string }) {
+function View({
+  of,
+  children,
+}: {
+  of: 'showLast' | 'showSpots' | 'showGaps' | 'showLooks';
+  children: string;
+}) {
   const on = useDesk((s) => s[of]);
   return (
     <Toggle isSelected={on} onChange={(v) => useDesk.setState({ [of]: v })}>

@@ -100,6 +100,8 @@ export interface Desk {
   shown: Finding | null;
   /** Gaps beside the ball are named and measured. */
   showGaps: boolean;
+  /** The looks of all endings lie over the court. */
+  showLooks: boolean;
   revision: number;
   save: SaveState;
   /** Another tab of this browser has the play in hand; this one shows what it does. */
@@ -137,6 +139,7 @@ export const useDesk = create<Desk>(() => ({
   sheet: true,
   shown: null,
   showGaps: false,
+  showLooks: false,
   revision: 0,
   save: { is: 'unsaved' },
   following: false,

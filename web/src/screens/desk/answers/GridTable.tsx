@@ -24,6 +24,7 @@ const GROUPS: readonly { readonly kinds: readonly Kind[]; readonly words: string
   { kinds: ['drive'], words: 'Drives' },
   { kinds: ['entry'], words: 'Into the post' },
   { kinds: ['pass'], words: 'Passes' },
+  { kinds: ['zone'], words: 'Where the ball comes, and who has to choose' },
 ];
 /** A reaction in one short word, over its column. */
 const SHORT: Readonly<Partial<Record<Reaction, string>>> = {
@@ -31,6 +32,7 @@ const SHORT: Readonly<Partial<Record<Reaction, string>>> = {
   weakCorner: 'weak',
   strongCorner: 'strong',
   rotation: 'rotate',
+  stepsUp: 'up',
 };
 
 const Table = styled.table`
@@ -141,10 +143,13 @@ export function GridTable({
                 <tr key={point.id}>
                   <th scope="row">
                     {tell(pointSaid(point))}
-                    <small>{point.seen.toFixed(1)} s</small>
+                    <small>
+                      {point.seen.toFixed(1)} s{point.zone && ` · ${point.zone.man}`}
+                    </small>
                   </th>
                   {columns.map((r) => {
                     const cell = cells.find((c) => c.reaction === r);
+                    if (!point.reactions.includes(r)) return <td key={r} />;
                     if (!cell) return <td key={r} aria-label="not judged yet" />;
                     const pressed = chosen?.point === point.id && chosen.reaction === r;
                     return (

@@ -33,6 +33,7 @@ import { PathHandles } from '../../../floor/PathHandles.tsx';
 import { SceneItems } from '../../../floor/SceneSvg.tsx';
 import { Spots } from '../../../floor/Spots.tsx';
 import { mustMend, useTold } from '../analysis.ts';
+import { AllLooks } from '../answers/AllLooks.tsx';
 import { useLooks } from '../answers/Looks.tsx';
 import { Coverages } from '../defend/Coverages.tsx';
 import { useTrial } from '../defend/view.ts';
@@ -58,6 +59,7 @@ export function Stage() {
     'selected',
     'showGaps',
     'showLast',
+    'showLooks',
     'showSpots',
     'shown',
   );
@@ -129,7 +131,8 @@ export function Stage() {
         </g>
       )}
       {s.actionId && still && !idle && <Handles scale={scale} />}
-      {still && !held && !draft && walk.frame.looks && <LookNumbers scale={scale} />}
+      {still && !held && !draft && s.showLooks && <AllLooks scale={scale} />}
+      {still && !held && !draft && !s.showLooks && walk.frame.looks && <LookNumbers scale={scale} />}
       {!draft && <Announced scale={scale} />}
       <Told findings={told} scale={scale} />
       {held && (

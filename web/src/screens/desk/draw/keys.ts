@@ -178,6 +178,9 @@ function run(id: CommandId, e: Key): boolean {
     case 'spots':
       set({ showSpots: !s.showSpots });
       return true;
+    case 'looks':
+      set({ showLooks: !s.showLooks });
+      return true;
     case 'gaps':
       set({ showGaps: !s.showGaps });
       return true;

@@ -2,21 +2,26 @@ import {
   actionWords,
   beatOf,
   COVERAGE_WORDS,
+  lineTo,
   PLAYERS,
   tieTo,
   type Beat,
   type BeatBlock,
   type Met,
+  type Play,
+  walkLine,
 } from '@corkscrew/core';
 import { useCallback, useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { useAgainst, useStale } from '../analysis.ts';
 import { useMet, wayWord } from '../defend/met.ts';
 import { WayMenu } from '../defend/WayMenu.tsx';
-import { useLayer } from '../defend/view.ts';
+import { useLayer, useTrial } from '../defend/view.ts';
+import { lineInTime } from '../../../questions/lines.ts';
 import { apply, lineView, useDesk, usePick } from '../store.ts';
 import { seek, useTimeline } from '../timeline.ts';
 import { onBlockKey } from './block-keys.ts';
 import { Grips, TieInHand } from './Grips.tsx';
+import { LookMarks } from './LookMarks.tsx';
 import { Playhead, Ruler } from './Ruler.tsx';
 import { clampZoom, fitZoom, HEIGHT, PAD, xOf } from './scale.ts';
 import { Box } from './sheet-style.ts';
@@ -40,8 +45,12 @@ export function BeatSheet({
     'actionId',
     'hovered',
   );
-  const timeline = useTimeline();
-  const { court, line, walks } = lineView(play, branch, frameId);
+  const drawn = useTimeline();
+  const view = lineView(play, branch, frameId);
+  const { court, line } = view;
+  const draft = useDraftLine(play);
+  const timeline = draft?.timeline ?? drawn;
+  const walks = draft?.walks ?? view.walks;
   const against = useAgainst(play.id, line.at(-1)!.id);
   const stale = useStale();
   const windows = useLayer('windows');
@@ -111,7 +120,7 @@ export function BeatSheet({
   const lit = actionId ?? hovered;
   const focusable = beat.blocks.some((b) => b.id === actionId) ? actionId : beat.blocks[0]?.id;
   return (
-    <Box>
+    <Box {...(draft ? { inert: true } : {})}>
       <div className="names" aria-hidden="true">
         {PLAYERS.map((p) => (
           <b key={p}>{p}</b>
@@ -146,6 +155,7 @@ export function BeatSheet({
                       room={labelRoom * zoom}
                       free={free * zoom}
                       chosen={block.id === lit}
+                      pen={draft?.fresh.has(block.id) ?? false}
                       tying={block.id === tying || (hold?.grip === 'tie' && block.id === hold.over)}
                       shift={hold?.id === block.id && hold.grip === 'move' ? hold.dt : 0}
                       stretch={hold?.id === block.id && hold.grip === 'edge' ? hold.dt : 0}
@@ -161,7 +171,8 @@ export function BeatSheet({
               </g>
             ))}
           </g>
-          {windows && against && <Windows against={against} zoom={zoom} stale={stale} />}
+          {windows && against && !draft && <Windows against={against} zoom={zoom} stale={stale} />}
+          {!draft && <LookMarks timeline={timeline} zoom={zoom} />}
           <Misses beat={beat} zoom={zoom} />
           {hold?.grip === 'tie' && <TieInHand beat={beat} hold={hold} zoom={zoom} />}
           <Playhead zoom={zoom} end={beat.end} follow={follow} />
@@ -172,6 +183,21 @@ export function BeatSheet({
       )}
     </Box>
   );
+}
+
+/** The line of an answer that is looked at before it is taken, and what of it is new. */
+function useDraftLine(play: Play) {
+  const draft = useTrial((t) => t.draft);
+  return useMemo(() => {
+    if (draft?.frames !== play.frames) return null;
+    const { frame, fresh } = draft;
+    const more: Play = { ...play, frames: [...play.frames, frame] };
+    return {
+      timeline: lineInTime(more, frame.id).compiled.timeline,
+      walks: walkLine(more, lineTo(more, frame.id)),
+      fresh: new Set(fresh),
+    };
+  }, [draft, play]);
 }
 
 const barStart = (beat: Beat, frame: string): number => beat.bars.find((b) => b.frame === frame)?.start ?? 0;

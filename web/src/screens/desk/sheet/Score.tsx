@@ -155,6 +155,8 @@ interface BlockProps {
   /** Space behind it to the next block, pixels. */
   readonly free: number;
   readonly chosen: boolean;
+  /** New in an answer that is looked at. */
+  readonly pen: boolean;
   readonly tying: boolean;
   /** Where the hand holds it: shifted by seconds, or ending elsewhere. */
   readonly shift: number;
@@ -171,6 +173,7 @@ export const Block = memo(function Block({
   room,
   free,
   chosen,
+  pen,
   tying,
   shift,
   stretch,
@@ -189,9 +192,9 @@ export const Block = memo(function Block({
         width={w}
         height={BLOCK}
         rx={block.instant ? 4.5 : 0}
-        fill={block.background ? 'none' : 'var(--raised)'}
-        stroke={chosen ? 'var(--pen)' : tying ? 'var(--pen)' : block.instant ? 'var(--live)' : 'var(--ink)'}
-        strokeWidth={chosen ? 2 : block.critical ? 1.5 : 1}
+        fill={pen ? 'var(--pen-w)' : block.background ? 'none' : 'var(--raised)'}
+        stroke={chosen || pen || tying ? 'var(--pen)' : block.instant ? 'var(--live)' : 'var(--ink)'}
+        strokeWidth={chosen || pen ? 2 : block.critical ? 1.5 : 1}
         strokeDasharray={tying ? '3 2' : block.background ? '2 2' : undefined}
       />
       {block.paces.map((pace, i) => {
