@@ -108,10 +108,18 @@ describe('answers', () => {
     for (const c of cells) expect(['answered', 'contested', 'hole', 'cant', 'never']).toContain(c.state);
     expect(said).not.toContain('null');
   });
-  it('against a zone says that it can’t be asked yet', () => {
-    const { code, warned } = run('answers', demo('zone-lighthouse'));
+  it('against a zone asks what its men may do at each catch that makes them choose', () => {
+    const { code, said } = run('answers', demo('zone-lighthouse'));
+    expect(code).toBe(0);
+    expect(said).toContain("5's catch from 2");
+    expect(said).toMatch(/x4 steps up.*answered|answered +x4 steps up/);
+  });
+  it('without a defence says which one could be named', () => {
+    const play = JSON.parse(readFileSync(demo('horns-kite'), 'utf8')) as { defences?: unknown };
+    delete play.defences;
+    const { code, warned } = run('answers', file('bare.json', JSON.stringify(play)));
     expect(code).toBe(2);
-    expect(warned).toContain('man to man');
+    expect(warned).toContain('--defence');
   });
 });
 

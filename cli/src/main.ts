@@ -26,7 +26,6 @@ interface Out {
 }
 
 const NO_DEFENCE = 'The play names no defence: say which one with --defence man:drop, for one.';
-const ZONES = 'What a zone may do at each place is not gone through yet: ask against man to man.';
 
 const faultText = (f: FileFault): string =>
   [f.line === null ? f.file : `${f.file}:${f.line}`, f.at, f.sentence].filter(Boolean).join(': ');
@@ -68,8 +67,8 @@ export function corkscrew(args: string[], out: Out): number {
   else if (command === 'answers') {
     const answers = plays.flatMap(({ file, play }) => {
       const defence = named ?? play.defences?.[0];
-      if (defence?.type === 'man') return [{ file, ...answersOf(play, defence, values.reply ?? false) }];
-      out.warn(`${file}: ${defence ? ZONES : NO_DEFENCE}`);
+      if (defence) return [{ file, ...answersOf(play, defence, values.reply ?? false) }];
+      out.warn(`${file}: ${NO_DEFENCE}`);
       return [];
     });
     if (values.json) out.say(JSON.stringify(answers, plain, 2));

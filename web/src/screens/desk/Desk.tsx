@@ -24,6 +24,7 @@ import { Ladder } from './ladder/Ladder.tsx';
 import { Strip } from './ladder/Strip.tsx';
 import { Centre, Columns, Page } from './layout.ts';
 import { Panel } from './Panel.tsx';
+import { Paper } from './present/Paper.tsx';
 import { Present } from './present/Present.tsx';
 import { RunStrip } from './sheet/RunStrip.tsx';
 import { lineView, redo, undo, useDesk, usePick } from './store.ts';
@@ -76,31 +77,34 @@ function Open() {
       {presenting ? (
         <Present />
       ) : (
-        <Page>
-          <Head />
-          <Questions />
-          <WithMenu>
-            {(openMenu) => (
-              <Columns
-                onPointerUp={backToCourt}
-                // A phone watches: nothing is opened there that changes a play.
-                {...(size !== 'phone' && {
-                  onContextMenu: (e) => openMenu(e.target as Element) && e.preventDefault(),
-                })}
-              >
-                {size === 'phone' || size === 'tablet' ? <Strip fixed={size === 'phone'} /> : <Ladder />}
-                <Centre>
-                  <FrameLine size={size} />
-                  <Court onHold={size === 'phone' ? undefined : openMenu} />
-                  {size !== 'phone' && <HandRow />}
-                  <RunStrip />
-                </Centre>
-                {size !== 'phone' && <Panel size={size} />}
-              </Columns>
-            )}
-          </WithMenu>
-          <Gravest />
-        </Page>
+        <>
+          <Paper />
+          <Page>
+            <Head />
+            <Questions />
+            <WithMenu>
+              {(openMenu) => (
+                <Columns
+                  onPointerUp={backToCourt}
+                  // A phone watches: nothing is opened there that changes a play.
+                  {...(size !== 'phone' && {
+                    onContextMenu: (e) => openMenu(e.target as Element) && e.preventDefault(),
+                  })}
+                >
+                  {size === 'phone' || size === 'tablet' ? <Strip fixed={size === 'phone'} /> : <Ladder />}
+                  <Centre>
+                    <FrameLine size={size} />
+                    <Court onHold={size === 'phone' ? undefined : openMenu} />
+                    {size !== 'phone' && <HandRow />}
+                    <RunStrip />
+                  </Centre>
+                  {size !== 'phone' && <Panel size={size} />}
+                </Columns>
+              )}
+            </WithMenu>
+            <Gravest />
+          </Page>
+        </>
       )}
     </>
   );

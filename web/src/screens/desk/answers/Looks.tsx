@@ -118,7 +118,7 @@ const HOW: Readonly<Record<Look['kind'], string>> = {
 };
 
 /** A look in words: whose it is, and when it is there. */
-const lookWords = ({ player, kind, when, note }: Look): string =>
+export const lookWords = ({ player, kind, when, note }: Look): string =>
   [
     `${player} ${HOW[kind]}`,
     when ? (when.does === 'own' ? `if ${when.note ?? ''}` : `if ${lower(readWords(when))}`) : '',
