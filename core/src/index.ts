@@ -106,6 +106,8 @@ export { pointsOn, type PointOnLine, type Reaction } from './answers/points.ts';
 export { proposals, type AnswerProposal } from './answers/propose/propose.ts';
 export { endOf, endsLine, flowsOf, setOf, wayTo, type LineEnd, type WayTo } from './flow/ends.ts';
 export { ringFrom } from './flow/ring.ts';
+export { differences, type Difference } from './versions/differences.ts';
+export { versionChanges, versionOf, isWorthIt, type TriedChange } from './versions/version.ts';
 export { zoneSites } from './answers/zone-points.ts';
 export { settingsOf } from './answers/judged.ts';
 export { whole } from './answers/whole.ts';

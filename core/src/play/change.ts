@@ -64,6 +64,8 @@ export type Change =
       does: Read['does'];
       never: boolean;
     }
+  /** Which play it is a version of; null: of none. */
+  | { do: 'variantOf'; variantOf: NonNullable<Play['variantOf']> | null }
   /** How the line through a frame that ends one ends, or every line that does not say; null: nobody says. */
   | { do: 'end'; frame: string | null; end: End | null }
   /** The defences a play is looked at against; the first is the one by default. */

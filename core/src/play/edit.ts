@@ -131,6 +131,10 @@ function applied(play: Play, change: Change): EditResult {
       );
     case 'never':
       return done(never(play, change));
+    case 'variantOf': {
+      const { variantOf: _old, ...rest } = play;
+      return done((change.variantOf ? { ...rest, variantOf: change.variantOf } : rest) as Play);
+    }
     case 'end':
       return endLine(play, change.frame, change.end);
     case 'flip':

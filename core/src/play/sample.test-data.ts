@@ -211,6 +211,18 @@ const CHANGES: {
       ),
     }) as never,
   },
+  variantOf: {
+    of: fc.record({
+      variantOf: fc.option(
+        fc.record({
+          play: words.map((w) => w || 'p'),
+          name: words,
+          kind: fc.constantFrom('zone' as const, 'man' as const),
+        }),
+        { nil: null },
+      ),
+    }),
+  },
   end: {
     of: fc.record({
       frame: fc.option(frameId, { nil: null }),

@@ -23,6 +23,7 @@ import {
   simulate,
   tried,
   Values,
+  versionChanges,
   viewOf,
   walkThrough,
   withMakes,
@@ -146,6 +147,11 @@ export const ANSWERERS: Answerers = {
 
   *proposals(asks) {
     return yield* proposals(boardsFor(asks), asks.point, asks.reaction);
+  },
+
+  *version(asks) {
+    const { play, defence } = asks;
+    return yield* versionChanges(play, courtFor(play), levelOf(asks), defence);
   },
 
   *reply(asks) {

@@ -26,6 +26,7 @@ import {
   type Reply,
   type RuleSetKey,
   type Seat,
+  type TriedChange,
   type Units,
   type ZoneKey,
 } from '@corkscrew/core';
@@ -111,6 +112,8 @@ export interface Kinds {
     part: never;
     answer: readonly AnswerProposal[];
   };
+  /** What would be done otherwise against another kind of defence, each tried. */
+  readonly version: { asks: AnswersAsk; part: never; answer: readonly TriedChange[] };
   readonly reply: { asks: AnswersAsk; part: never; answer: Reply };
   /** What each look of a frame is worth, in their order; null for one that nothing is thrown or shot for. */
   readonly looks: {

@@ -6,6 +6,7 @@ import { FLOW_SENTENCES } from './flow.ts';
 import { FLOOR_SENTENCES } from './floor.ts';
 import { MEND_SENTENCES } from './mends.ts';
 import { MOTION_SENTENCES } from './motion.ts';
+import { VERSION_SENTENCES } from './versions.ts';
 
 /** Every sentence Corkscrew says of a play, in English: by its key, from its figures. */
 export const SENTENCES = {
@@ -17,6 +18,7 @@ export const SENTENCES = {
   ...DEFENCE_SENTENCES,
   ...ANSWER_SENTENCES,
   ...FLOW_SENTENCES,
+  ...VERSION_SENTENCES,
 };
 
 export type Sentences = typeof SENTENCES;

@@ -1,0 +1,45 @@
+import type { PlayerId } from '../../alignment/library.ts';
+import type { Read, Verb } from '../../play/document.ts';
+import { readWords } from '../read.ts';
+import type { Teller } from '../teller.ts';
+
+const side = (left: boolean): string => (left ? 'left' : 'right');
+
+const VERBS: Readonly<Record<Verb, string>> = {
+  cut: 'cut',
+  dribble: 'dribble',
+  pass: 'pass',
+  screen: 'screen',
+  handoff: 'handoff',
+  shot: 'shot',
+  fake: 'fake',
+  hold: 'hold',
+  seal: 'seal',
+};
+const called = (read: Read | null): string => (read ? `The ending “${readWords(read)}”` : 'A frame');
+type Done = { by: PlayerId; does: Verb };
+
+/** What is done otherwise in a version of a play. A man of theirs by his index. */
+export const VERSION_SENTENCES = {
+  'version-corner': ({ who, left }: { who: PlayerId; left: boolean }) =>
+    `${who} starts in the ${side(left)} corner.`,
+  'version-screen': (
+    { by, user, on, top }: { by: PlayerId; user: PlayerId; on: number; top: boolean },
+    t: Teller,
+  ) => `${by} screens ${t.theirs(on)}, ${top ? 'at the top' : 'low'} in the zone, for ${user}.`,
+  'version-man': ({ by, user }: { by: PlayerId; user: PlayerId }) =>
+    `${by} screens for ${user} and nobody in a zone.`,
+  'version-block': ({ who, left }: { who: PlayerId; left: boolean }) =>
+    `${who} rolls to the ${side(left)} block.`,
+  'version-rim': ({ who }: { who: PlayerId; left: boolean }) => `${who} rolls to the rim.`,
+  'version-ending': ({ read }: { read: Read }) => `Without the ending “${readWords(read)}”.`,
+  'version-drawn': ({ read }: { read: Read }) => `“${readWords(read)}” is the play as drawn.`,
+  'diff-place': ({ who }: { who: PlayerId }) => `${who} starts elsewhere.`,
+  'diff-action': ({ by, does }: Done) => `${by}'s ${VERBS[does]} is another one.`,
+  'diff-action-new': ({ by, does }: Done) => `${by}'s ${VERBS[does]} is new.`,
+  'diff-action-gone': ({ by, does }: Done) => `${by}'s ${VERBS[does]} is left out.`,
+  'diff-frame-new': ({ read }: { read: Read | null }) => `${called(read)} is new.`,
+  'diff-frame-gone': ({ read }: { read: Read | null }) => `${called(read)} is left out.`,
+  'diff-read': ({ read }: { read: Read | null }) =>
+    read ? `It is not for “${readWords(read)}”.` : 'It is for something they do.',
+} as const;
