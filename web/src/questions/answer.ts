@@ -26,6 +26,7 @@ import {
   versionChanges,
   viewOf,
   walkThrough,
+  wayTo,
   withMakes,
   worthOf,
   worstReply,
@@ -152,6 +153,10 @@ export const ANSWERERS: Answerers = {
   *version(asks) {
     const { play, defence } = asks;
     return yield* versionChanges(play, courtFor(play), levelOf(asks), defence);
+  },
+
+  *way({ play, leaf, start }) {
+    return wayTo(play, leaf, start, courtFor(play), levelRecord(play.level, play.women ?? false));
   },
 
   *reply(asks) {

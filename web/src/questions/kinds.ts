@@ -28,6 +28,7 @@ import {
   type Seat,
   type TriedChange,
   type Units,
+  type WayTo,
   type ZoneKey,
 } from '@corkscrew/core';
 
@@ -114,6 +115,12 @@ export interface Kinds {
   };
   /** What would be done otherwise against another kind of defence, each tried. */
   readonly version: { asks: AnswersAsk; part: never; answer: readonly TriedChange[] };
+  /** How far the five are from a set where a line ends. */
+  readonly way: {
+    asks: { readonly play: Play; readonly leaf: string; readonly start: Play['start'] };
+    part: never;
+    answer: WayTo;
+  };
   readonly reply: { asks: AnswersAsk; part: never; answer: Reply };
   /** What each look of a frame is worth, in their order; null for one that nothing is thrown or shot for. */
   readonly looks: {

@@ -1,12 +1,10 @@
 import {
-  courtFor,
+  contentOf,
   endOf,
-  levelRecord,
   readPlay,
   ringFrom,
   setOf,
   tell,
-  wayTo,
   type End,
   type LineEnd,
   type Play,
@@ -17,6 +15,8 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { api } from '../../../app/api.ts';
+import { contentAt } from '../../../questions/lines.ts';
+import { useAnswer } from '../../../questions/use-answer.ts';
 import { useTeller } from '../../../team/teller.ts';
 import { Choices, type MenuChoice } from '../../../ui/Choices.tsx';
 import { Button } from '../../../ui/controls.tsx';
@@ -193,9 +193,13 @@ function Way({ play, leaf, end }: { play: Play; leaf: string; end: Exclude<LineE
     retry: false,
   });
   const start = end.is === 'reset' ? setOf(play, end.flipped) : other.data?.ok ? other.data.play.start : null;
+  const { answer: way } = useAnswer('way', start && { play, leaf, start }, {
+    key: `${contentAt(play, leaf)} ${contentOf(start)}`,
+    priority: 'later',
+  });
   if (!start)
     return other.isPending ? null : <span>That play is not in this playbook: it can’t be measured.</span>;
-  const way = wayTo(play, leaf, start, courtFor(play), levelRecord(play.level, play.women ?? false));
+  if (!way) return null;
   if (!way.frame) return <span>{tell({ key: 'way-there', with: {} }, t)}</span>;
   const { frame, farthest, feet, seconds, ball } = way;
   return (

@@ -1,6 +1,6 @@
-import { endOf, lineTo, outlineOf, tell, type Outline, type Play } from '@corkscrew/core';
+import { contentOf, endOf, lineTo, outlineOf, tell, type Outline, type Play } from '@corkscrew/core';
 import { ChevronRight } from 'lucide-react';
-import { useMemo, useState, type ReactNode } from 'react';
+import { memo, useMemo, useState, type ReactNode } from 'react';
 import { Button as AriaButton, Tree as AriaTree, TreeItem, TreeItemContent } from 'react-aria-components';
 import styled from 'styled-components';
 import { goToEnding, goToFrame } from '../store.ts';
@@ -104,8 +104,14 @@ const Box = styled(AriaTree)`
 
 const ENDING = 'ending ';
 
+interface TreeProps {
+  readonly play: Play;
+  readonly leaf: string;
+  readonly frameId: string;
+}
+
 /** All endings at once, each folded or unfolded: up and down walk, left and right fold, Enter goes there. */
-export default function Tree({ play, leaf, frameId }: { play: Play; leaf: string; frameId: string }) {
+function Tree({ play, leaf, frameId }: TreeProps) {
   const outline = useMemo(() => outlineOf(play), [play]);
   const line = useMemo(() => new Set(lineTo(play, leaf).map((f) => f.id)), [play, leaf]);
   // What the coach folded or unfolded himself; the line he is on is open otherwise.
@@ -164,6 +170,7 @@ export default function Tree({ play, leaf, frameId }: { play: Play; leaf: string
           textValue={`${words}, ${then}`}
           style={{ '--deep': deep } as object}
           data-line={line.has(first.id) || undefined}
+          hasChildItems
         >
           <TreeItemContent>
             <AriaButton slot="chevron" className="fold">
@@ -172,13 +179,31 @@ export default function Tree({ play, leaf, frameId }: { play: Play; leaf: string
             <b>{words}</b>
             <span>{then}</span>
           </TreeItemContent>
-          {piece(e, before + frames.length, deep + 1)}
+          {isOpen(ENDING + first.id) && piece(e, before + frames.length, deep + 1)}
         </TreeItem>
       );
     });
     return [...rows, ...more];
   }
 }
+
+/** What of a play its tree shows. */
+const shapeOf = (play: Play): string =>
+  [
+    contentOf(play.ifNothing),
+    ...play.frames.map((f) =>
+      [
+        `${f.id}<${f.parent ?? ''} ${f.title ?? ''} ${contentOf(f.read)} ${contentOf(f.end)}`,
+        f.actions.some((a) => a.does === 'shot'),
+      ].join(' '),
+    ),
+  ].join('|');
+
+/** An edit of what is done in a frame changes nothing here. */
+export default memo(
+  Tree,
+  (a, b) => a.leaf === b.leaf && a.frameId === b.frameId && shapeOf(a.play) === shapeOf(b.play),
+);
 
 /** The keys of all endings of a piece. */
 const endingsIn = ({ endings }: Outline): string[] =>
