@@ -97,7 +97,7 @@ export { restTimes } from './motion/rest.ts';
 export type { Timeline } from './motion/timeline.ts';
 export { ballAt, facingAt, HELD, positionAt, track } from './motion/track.ts';
 export { readPoint, type ReadChoice, type ReadPoint } from './answers/choices.ts';
-export { evenings, leaving, type Evening, type Leaves } from './answers/evening.ts';
+export { evenings, leaving, type Duty, type Evening, type Leaves } from './answers/evening.ts';
 export { dutySaid, leavesSaid } from './answers/evening-words.ts';
 export { boardsOf, pointsOf, rowOf } from './answers/grid.ts';
 export { looksIn, reordered, worthOf, type LookIn, type LookWorth } from './answers/looks.ts';

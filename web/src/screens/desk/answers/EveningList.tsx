@@ -6,6 +6,7 @@ import { lineInTime } from '../../../questions/lines.ts';
 import { useAnswer } from '../../../questions/use-answer.ts';
 import { useManWord, useTeaching } from '../../../team/team.ts';
 import { useTeller } from '../../../team/teller.ts';
+import { EveningStave } from './EveningStave.tsx';
 import { usePlayed } from '../defend/view.ts';
 import { lineView, usePick } from '../store.ts';
 import { seek } from '../timeline.ts';
@@ -116,11 +117,12 @@ export function EveningList() {
           </button>
         ))}
       </div>
+      {shown.duties.length > 0 && <EveningStave evening={shown} end={inTime.compiled.timeline.end} />}
       <ol aria-label={`What ${t.theirs(shown.defender)} has to do`}>
         {shown.duties.map((duty, i) => (
           <li key={i}>
             <button type="button" onClick={() => seek(duty.from)}>
-              {tell(dutySaid(shown.defender, duty), t)}
+              {i + 1}. {tell(dutySaid(shown.defender, duty), t)}
               <span>{t.clock(duty.from)}</span>
             </button>
           </li>
