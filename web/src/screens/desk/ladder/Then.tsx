@@ -90,13 +90,13 @@ export function Then({ play, leaf, fixed = false }: { play: Play; leaf: string; 
   const end = endOf(play, leaf);
   const plays = usePlays(false).shown?.rows ?? [];
   const choices: MenuChoice<Act>[] = [
+    { id: 'none', words: 'Nothing is said' },
     { id: 'shot', words: 'A shot' },
     { id: 'asDrawn', words: 'The set again' },
     { id: 'flipped', words: 'The set, on the other side' },
     ...plays
       .filter((p) => p.id !== play.id)
       .map((p) => ({ id: `play:${p.id}` as const, words: `Into ${p.summary.name}` })),
-    { id: 'none', words: 'Nothing is said' },
     { id: 'all', words: 'The same for all that say nothing', away: !end },
   ];
   const choose = (act: Act): void => {

@@ -170,7 +170,6 @@ function Tree({ play, leaf, frameId }: TreeProps) {
           textValue={`${words}, ${then}`}
           style={{ '--deep': deep } as object}
           data-line={line.has(first.id) || undefined}
-          hasChildItems
         >
           <TreeItemContent>
             <AriaButton slot="chevron" className="fold">
@@ -179,7 +178,12 @@ function Tree({ play, leaf, frameId }: TreeProps) {
             <b>{words}</b>
             <span>{then}</span>
           </TreeItemContent>
-          {isOpen(ENDING + first.id) && piece(e, before + frames.length, deep + 1)}
+          {/* What is folded need not be drawn, but must be there to be unfolded. */}
+          {piece(
+            isOpen(ENDING + first.id) ? e : { frames: [first], endings: [] },
+            before + frames.length,
+            deep + 1,
+          )}
         </TreeItem>
       );
     });
