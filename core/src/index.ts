@@ -104,9 +104,9 @@ export { looksIn, reordered, worthOf, type LookIn, type LookWorth } from './answ
 export type { Boards, Cell, CellState } from './answers/cell.ts';
 export { pointsOn, type PointOnLine, type Reaction } from './answers/points.ts';
 export { proposals, type AnswerProposal } from './answers/propose/propose.ts';
-export { endOf, endsLine, flowsOf, setOf, wayTo, type LineEnd, type WayTo } from './flow/ends.ts';
+export { endOf, setOf, wayTo, type LineEnd, type WayTo } from './flow/ends.ts';
 export { ringFrom } from './flow/ring.ts';
-export { differences, type Difference } from './versions/differences.ts';
+export { differences } from './versions/differences.ts';
 export { versionChanges, versionOf, isWorthIt, type TriedChange } from './versions/version.ts';
 export { zoneSites } from './answers/zone-points.ts';
 export { settingsOf } from './answers/judged.ts';

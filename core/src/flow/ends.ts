@@ -6,7 +6,7 @@ import type { LevelRecord } from '../motion/level.ts';
 import type { End, Frame, Play } from '../play/document.ts';
 import { bridgeActions, flip } from '../play/operations.ts';
 import { holderOf, walkLine } from '../play/state.ts';
-import { frameById, freshIds, leaves, lineTo } from '../play/tree.ts';
+import { freshIds, leaves, lineTo } from '../play/tree.ts';
 
 /** How a line ends: with a shot, in the play's own set, on either side, or in another play. */
 export type LineEnd =
@@ -89,7 +89,3 @@ export function wayTo(
   const bar = then.timeline.bars.at(-1)?.start ?? before;
   return { feet, farthest, ball, seconds: Math.max(0, then.timeline.end - bar), frame };
 }
-
-/** Whether a frame ends a line. */
-export const endsLine = (play: Play, frame: string): boolean =>
-  frameById(play, frame) !== undefined && play.frames.every((f) => f.parent !== frame);

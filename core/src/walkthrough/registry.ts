@@ -36,6 +36,7 @@ import { passKind } from './checks/passes/pass-kind.ts';
 import { passLong } from './checks/passes/pass-long.ts';
 import { passWindow } from './checks/against/pass-window.ts';
 import { rebounders } from './checks/shot/rebounders.ts';
+import { reads } from './checks/document/reads.ts';
 import { receiverThere } from './checks/ball/receiver-there.ts';
 import { screenAngleFits } from './checks/screens/screen-angle.ts';
 import { screenLate } from './checks/screens/screen-late.ts';
@@ -107,5 +108,6 @@ export const CHECKS: readonly Check[] = [
   closeOutUnused,
   defenceWritten,
   lineLong,
+  reads,
   excess,
 ];

@@ -1,4 +1,6 @@
 import type { PlayerId } from '../../alignment/library.ts';
+import type { Read } from '../../play/document.ts';
+import { readWords } from '../read.ts';
 import type { LineEnd } from '../../flow/ends.ts';
 import type { Teller } from '../teller.ts';
 
@@ -10,6 +12,12 @@ export const FLOW_SENTENCES = {
     if (end.is === 'play') return `Into ${end.name}`;
     return end.flipped ? 'The set, other side' : 'The set again';
   },
+  'read-gone': ({ read }: { read: Read }) =>
+    `What “${readWords(read)}” is seen at is not there any more: say again what they do.`,
+  'read-same': ({ read }: { read: Read }) =>
+    `Two endings are for the same here: “${readWords(read)}”. Nobody can tell which to play.`,
+  'read-against': ({ read, before }: { read: Read; before: Read }) =>
+    `“${readWords(read)}” can’t be seen here: on this line it was “${readWords(before)}” at the same screen.`,
   'way-there': (_: Record<never, never>) => 'Everybody is there.',
   'way-to': (
     {
