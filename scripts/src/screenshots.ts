@@ -43,7 +43,10 @@ export async function run(): Promise<void> {
       console.log(`docs/screenshots/${name}.png`);
       await page.close();
     };
-    await shot(await open('/plays'), 'playbook');
+    const book = await open('/plays');
+    // Every card has its verdict.
+    await book.getByText('Not judged yet').first().waitFor({ state: 'detached', timeout: 90_000 });
+    await shot(book, 'playbook');
     const desk = await open('/plays/demo-horns-lantern');
     await desk.getByTestId('rung-2').click();
     await desk.locator('#court').press('5');

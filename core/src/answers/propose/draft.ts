@@ -27,6 +27,10 @@ export type RecipeKey =
   | 'keep'
   | 'lob'
   | 'highLow'
+  | 'rescreen'
+  | 'turn'
+  | 'seal'
+  | 'dribbleAt'
   | 'dive'
   | 'flash';
 

@@ -1,4 +1,5 @@
 import { unit, type Point } from '../../geometry/vec.ts';
+import { pathOf } from '../../play/state.ts';
 import { afterUse, fromUse, insteadOf, leads, way as rounded } from './draft.ts';
 import { farFromRim, outside, placeBefore, towardRim } from './scene.ts';
 import { along, goOn, roomFor, runOn, type Recipe } from './ways.ts';
@@ -144,4 +145,60 @@ export const reject: Recipe = (scene) => {
     d.dribble(at.user, [{ x: from.x - 5 * side, y: from.y - 7 }, to], { kind: 'reject' });
     return d.done('reject', d.shot(at.user, to));
   });
+};
+
+/** Once more where he goes under: the screen is set again on the side to which he comes back. */
+export const rescreen: Recipe = (scene) => {
+  const { at, side } = scene;
+  const end = scene.use ? (pathOf(scene.use).at(-1) ?? scene.q) : scene.q;
+  return [2.5, 3.5].map((feet) => {
+    const d = fromUse(scene);
+    runOn(d, scene);
+    const place = { x: end.x - feet * side, y: end.y - 1 };
+    const again = d.do({ by: at.by, does: 'screen', for: at.user, path: rounded([place]), kind: 'rescreen' });
+    const stop = { x: place.x - 4 * side, y: place.y + 1.5 };
+    d.dribble(at.user, [{ x: place.x, y: place.y + 2.6 }, stop], {
+      kind: 'attack',
+      cue: { on: again, event: 'set' },
+    });
+    return d.done('rescreen', d.shot(at.user, stop));
+  });
+};
+
+/** Pushed to a side, the screener turns the screen across, and the user goes where he is pushed. */
+export const turn: Recipe = (scene) => {
+  const { at, set, spot, side } = scene;
+  const old = set.actions.find((a) => a.id === at.action);
+  if (old?.does !== 'screen') return [];
+  return [2.5, 3.5].flatMap((feet) =>
+    [3, 6].map((past) => {
+      const d = insteadOf(scene);
+      const place = { x: spot.x - feet * side, y: spot.y - 0.5 };
+      const { id: _id, cue: _cue, angle: _angle, ...rest } = old;
+      d.readAt(d.do({ ...rest, path: rounded([place]) }));
+      const stop = { x: place.x - past * side, y: place.y - 0.5 };
+      d.dribble(at.user, [{ x: place.x - 1.5 * side, y: place.y + 2.4 }, stop], { kind: 'attack' });
+      return d.done('turn', d.shot(at.user, stop));
+    }),
+  );
+};
+
+/** The big on a small man: he seals him on the way in. */
+export const seal: Recipe = (scene) => {
+  const { at, side } = scene;
+  return [
+    { x: 3, y: 8.5 },
+    { x: -3, y: 8.5 },
+  ].flatMap((p) =>
+    (['lob', 'bounce'] as const).map((kind) => {
+      const d = fromUse(scene);
+      runOn(d, scene);
+      const to = { x: p.x * side, y: p.y };
+      const run = d.cut(at.by, [to], { kind: 'roll' });
+      const holds = d.do({ by: at.by, does: 'seal', path: [], cue: { on: run, event: 'end' } });
+      const look = d.pass(at.user, at.by, { kind, cue: { on: holds, event: 'start', delay: 0.6 } });
+      d.shot(at.by, to);
+      return d.done('seal', look);
+    }),
+  );
 };

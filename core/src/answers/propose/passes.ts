@@ -122,6 +122,25 @@ export const backDoor: Recipe = (scene) => {
     }),
   );
 };
+/** The man with the ball comes at the denied one with his dribble, and he goes behind while his man looks. */
+export const dribbleAt: Recipe = (scene) => {
+  const { at, q } = scene;
+  const from = scene.spot;
+  const s = Math.sign(q.x) || scene.side;
+  return [0.35, 0.55].flatMap((share) =>
+    (['bounce', 'lob'] as const).map((kind) => {
+      const d = insteadOf(scene);
+      const stop = { x: from.x + (q.x - from.x) * 0.6, y: from.y + (q.y - from.y) * 0.6 };
+      const comes = d.dribble(at.by, [stop], { tempo: 'cut' });
+      const to = { x: 2 * s, y: 6.5 };
+      const cut = d.cut(at.user, [to], { kind: 'back', cue: { on: comes, event: 'at', at: share } });
+      d.readAt(cut);
+      const look = d.pass(at.by, at.user, { kind });
+      d.shot(at.user, to);
+      return d.done('dribbleAt', look);
+    }),
+  );
+};
 export const lob: Recipe = (scene) => {
   const { at } = scene;
   const d = insteadOf(scene);

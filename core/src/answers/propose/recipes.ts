@@ -1,8 +1,21 @@
 import type { PointKind, Reaction } from '../points.ts';
 import type { Draft } from './draft.ts';
 import { backCut, curl, fade, screenerFree } from './off-ball.ts';
-import { ghost, lower, mid, pop, pullUp, reject, roll, shortRoll, slip } from './on-ball.ts';
-import { backDoor, dive, flash, highLow, keep, lob, outlet, swing } from './passes.ts';
+import {
+  ghost,
+  lower,
+  mid,
+  pop,
+  pullUp,
+  reject,
+  rescreen,
+  roll,
+  seal,
+  shortRoll,
+  slip,
+  turn,
+} from './on-ball.ts';
+import { backDoor, dive, dribbleAt, flash, highLow, keep, lob, outlet, swing } from './passes.ts';
 import type { Scene } from './scene.ts';
 import type { Recipe } from './ways.ts';
 
@@ -12,13 +25,13 @@ const USUAL: Readonly<
   Record<PointKind, { readonly [R in Reaction]?: readonly Recipe[] } & { readonly any: readonly Recipe[] }>
 > = {
   onBall: {
-    under: [pullUp, lower, pop],
+    under: [pullUp, lower, pop, rescreen],
     drop: [pop, mid, roll, pullUp],
     level: [slip, roll, shortRoll, pop],
     show: [slip, roll, shortRoll, pop],
     trap: [slip, roll, shortRoll, pop],
-    switch: [slip, ghost, roll],
-    push: [pop, shortRoll, ghost, reject],
+    switch: [slip, ghost, roll, seal],
+    push: [pop, shortRoll, ghost, reject, turn],
     any: [roll, pop, pullUp],
   },
   tag: { any: [outlet, swing, pop, shortRoll] },
@@ -41,7 +54,7 @@ const USUAL: Readonly<
   },
   drive: { any: [outlet] },
   entry: { front: [lob, highLow], any: [] },
-  pass: { deny: [backDoor], any: [] },
+  pass: { deny: [backDoor, dribbleAt], any: [] },
   zone: { any: [outlet, dive, flash, swing] },
 } satisfies Record<PointKind, Usual & { any: readonly Recipe[] }>;
 

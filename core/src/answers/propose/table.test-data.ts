@@ -124,15 +124,15 @@ const TAGGED = [OUT, OUT_LEFT] as const;
 const SHOWS = { onBall: 'show' } as const;
 /** The defence does, the usual answers (common practice); boards drawn before they were tried. */
 export const TABLE: readonly Row[] = [
-  { they: 'under', kind: 'onBall', usual: ['pullUp', 'lower', 'pop'], boards: BALL },
+  { they: 'under', kind: 'onBall', usual: ['pullUp', 'lower', 'pop', 'rescreen'], boards: BALL },
   { they: 'drop', kind: 'onBall', usual: ['pop', 'mid', 'pullUp'], boards: BALL },
   { they: 'show', kind: 'onBall', usual: ['slip', 'roll', 'shortRoll'], boards: BALL },
   { they: 'trap', kind: 'onBall', usual: ['slip', 'roll', 'shortRoll'], boards: BALL },
-  { they: 'switch', kind: 'onBall', usual: ['slip', 'ghost'], boards: BALL },
+  { they: 'switch', kind: 'onBall', usual: ['slip', 'ghost', 'seal'], boards: BALL },
   { they: 'trail', kind: 'offBall', usual: ['curl', 'slip'], boards: [PIN, PIN_LEFT] },
   { they: 'topLock', kind: 'offBall', usual: ['backCut', 'slip'], boards: [PIN, PIN_LEFT] },
   { they: 'switch', kind: 'offBall', usual: ['slip', 'pop'], boards: [PIN, PIN_LEFT] },
-  { they: 'push', kind: 'onBall', usual: ['ghost', 'shortRoll', 'pop'], boards: BALL },
+  { they: 'push', kind: 'onBall', usual: ['turn', 'ghost', 'shortRoll', 'pop'], boards: BALL },
   { they: 'under', kind: 'offBall', usual: ['fade', 'slip'], boards: [PIN, PIN_LEFT] },
   {
     they: 'weakCorner',
@@ -156,7 +156,7 @@ export const TABLE: readonly Row[] = [
   },
   { they: 'switch', kind: 'handoff', usual: ['keep', 'roll'], boards: [HAND, HAND_LEFT] },
   { they: 'drop', kind: 'handoff', usual: ['pop', 'mid', 'pullUp'], boards: [HAND, HAND_LEFT] },
-  { they: 'deny', kind: 'pass', usual: ['backCut'], boards: [ENTRY, ENTRY_LEFT] },
+  { they: 'deny', kind: 'pass', usual: ['backCut', 'dribbleAt'], boards: [ENTRY, ENTRY_LEFT] },
   { they: 'front', kind: 'entry', usual: ['lob', 'highLow'], boards: [POST, POST_LEFT] },
 ];
 

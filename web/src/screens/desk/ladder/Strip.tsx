@@ -82,6 +82,9 @@ const Box = styled.section`
     align-items: flex-start;
     margin: -5px 8px 0;
   }
+  .then {
+    margin: 0 8px;
+  }
   .do {
     display: flex;
     gap: 4px;
@@ -137,7 +140,7 @@ export function Strip({ fixed }: { fixed: boolean }) {
             ),
           ];
         })}
-        <li className="fork">
+        <li className="then">
           <Then play={play} leaf={view.line.at(-1)!.id} fixed={fixed} />
         </li>
       </ol>

@@ -105,6 +105,8 @@ export function Then({ play, leaf, fixed = false }: { play: Play; leaf: string; 
     else apply({ do: 'end', frame: leaf, end: endFor(act, nameIn(plays)) });
   };
   const words = tell({ key: 'line-end', with: { end } });
+  // Who only watches sees the shot.
+  if (fixed && (!end || end.is === 'shot')) return null;
   return (
     <Box>
       {fixed ? (

@@ -1,4 +1,4 @@
-import { captionOf, leaves, lineTo, type Frame } from '@corkscrew/core';
+import { captionOf, endOf, leaves, lineTo, tell, type Frame } from '@corkscrew/core';
 import { DESK, frameScene, type Scale } from '@corkscrew/diagram';
 import {
   FlipHorizontal2,
@@ -220,6 +220,8 @@ export function Present() {
   const at = (t: number) => ({ left: `${(100 * t) / Math.max(timeline.end, 0.1)}%` });
   const now = time ?? timeline.bars[view.index]?.start ?? 0;
   const words = walk.frame.caption?.trim() || captionOf(view.court, walk, view.walks.slice(0, view.index));
+  const last = view.line.at(-1)!.id;
+  const then = frameId === last ? endOf(play, last) : null;
   return (
     <Page className="gym" aria-label={`Presenting ${play.name}`}>
       <div className="floor">
@@ -243,6 +245,9 @@ export function Present() {
             </span>
           ))}
         </p>
+        {then && then.is !== 'shot' && (
+          <p className="words">Then: {tell({ key: 'line-end', with: { end: then } })}.</p>
+        )}
         <div className="line" aria-hidden="true">
           {timeline.bars.map((b) => (
             <i key={b.frame} style={at(b.start)} />
