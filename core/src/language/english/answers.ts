@@ -95,7 +95,14 @@ export const ANSWER_SENTENCES = {
     `${t.theirs(by)} can go to ${to} for free${lift ? `: move ${lift}` : ''}.`,
   'answer-worst': ({ worth, what }: { worth: number; what: readonly string[] }) =>
     what.length > 0
-      ? `Worth ${worth.toFixed(2)} at worst. ${what.join('. ')}.`
+      ? `Worth ${worth.toFixed(2)} if ${what
+          .map((w) =>
+            w
+              .replace(/^They /, 'they ')
+              .replace(/^Help /, 'help comes ')
+              .replace(/^No /, 'no '),
+          )
+          .join(' and ')}; nothing hurts more.`
       : `Worth ${worth.toFixed(2)} as they play it; nothing hurts more.`,
   verdict: ({ answered, of, worst }: { answered: number; of: number; worst: number }) =>
     of === 0

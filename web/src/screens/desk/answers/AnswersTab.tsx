@@ -20,9 +20,9 @@ import { Detail } from './Detail.tsx';
 import { EveningList } from './EveningList.tsx';
 import { Everything } from './Everything.tsx';
 import { GridTable } from './GridTable.tsx';
-import { useAsks, useGrid, useReply, type Grid } from './judge.ts';
+import { startGrid, stopGrid, useAsks, useGrid, useReply, type Grid } from './judge.ts';
 import { Mark, STATE_WORDS } from './marks.tsx';
-import { showCell } from './show.ts';
+import { showCell, showReply } from './show.ts';
 import type { AnswersAsk } from '../../../questions/kinds.ts';
 
 const Key = styled.p`
@@ -36,6 +36,30 @@ const Key = styled.p`
     display: inline-flex;
     align-items: center;
     gap: 5px;
+  }
+`;
+const Line = styled.div`
+  position: relative;
+`;
+/** Beside the counts, so that nothing moves when it comes; not for what is done at once. */
+const Progress = styled.div`
+  position: absolute;
+  right: 0;
+  top: 0;
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  font-size: 12px;
+  animation: late 0s 0.8s both;
+  @keyframes late {
+    from {
+      visibility: hidden;
+    }
+  }
+  progress {
+    width: 44px;
+    height: 6px;
+    accent-color: var(--pen);
   }
 `;
 const Shown = styled.div`
@@ -124,41 +148,58 @@ function Summary({ grid }: { grid: Grid }) {
       <p>They have no choice to make in this play yet: no screen, handoff, drive or pass they could deny.</p>
     );
   return (
-    <Counts role="status">
-      <span>
-        <b>{count('answered')}</b>answered
-      </span>
-      <span>
-        <b>{count('contested')}</b>contested
-      </span>
-      <span className={holes > 0 ? 'bad' : undefined}>
-        <b>{holes}</b>
-        {holes === 1 ? 'hole' : 'holes'}
-      </span>
-    </Counts>
+    <Line>
+      <Counts role="status">
+        <span>
+          <b>{count('answered')}</b>answered
+        </span>
+        <span>
+          <b>{count('contested')}</b>contested
+        </span>
+        <span className={holes > 0 ? 'bad' : undefined}>
+          <b>{holes}</b>
+          {holes === 1 ? 'hole' : 'holes'}
+        </span>
+      </Counts>
+      {grid.busy && (
+        <Progress>
+          <progress
+            aria-label="Judged"
+            value={grid.rows.filter((r) => r.cells.length === r.point.reactions.length).length}
+            max={grid.rows.length}
+          />
+          <Button onPress={stopGrid}>Stop</Button>
+        </Progress>
+      )}
+      {grid.stopped && (
+        <Progress>
+          <Button aria-label="Judge the rest" onPress={startGrid}>
+            Go on
+          </Button>
+        </Progress>
+      )}
+    </Line>
   );
 }
 
 /** What hurts the play most: asked for once the grid is there. */
 function Worst({ asks, leaves, grid }: { asks: AnswersAsk; leaves: readonly string[]; grid: Grid }) {
-  const ready = grid.rows.length > 0 && !grid.busy;
+  const ready = grid.rows.length > 0 && !grid.busy && !grid.stopped;
   const reply = useReply(ready ? asks : null, leaves);
   if (grid.rows.length === 0) return null;
   const points = grid.rows.map((r) => r.point);
+  const what = reply && toldWords(asks.defence, points, reply.told, (p) => tell(pointSaid(p)));
   return (
     <>
       <h3>Their best reply</h3>
-      {reply ? (
+      {reply && what ? (
         <>
-          <p>
-            {tell({
-              key: 'answer-worst',
-              with: {
-                worth: reply.worth,
-                what: toldWords(asks.defence, points, reply.told, (p) => tell(pointSaid(p))),
-              },
-            })}
-          </p>
+          <p>{tell({ key: 'answer-worst', with: { worth: reply.worth, what } })}</p>
+          {what.length > 0 && (
+            <Button onPress={() => showReply(asks.defence, points, reply, what.join('; '))}>
+              Show it on the court
+            </Button>
+          )}
         </>
       ) : (
         <p role="status">{ready ? 'Looking for what hurts most…' : ''}</p>

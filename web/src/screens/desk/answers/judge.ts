@@ -19,11 +19,23 @@ export interface Grid {
   /** Something is still being worked out. */
   readonly busy: boolean;
   readonly failed: boolean;
+  /** The coach has stopped it; what was judged by then stays. */
+  readonly stopped: boolean;
 }
 
 /** The grid judged last; another play starts with nothing. */
-const useStore = create<Grid>(() => ({ play: null, rows: [], busy: false, failed: false }));
+const useStore = create<Grid>(() => ({
+  play: null,
+  rows: [],
+  busy: false,
+  failed: false,
+  stopped: false,
+}));
 const set = useStore.setState;
+
+/** Stops what is being judged, and takes it up again: the next change of the play does so too. */
+export const stopGrid = (): void => set({ busy: false, stopped: true });
+export const startGrid = (): void => set({ stopped: false });
 
 /** How many things they may do the play on the desk has nothing against; 0 until that was judged. */
 export function useHoles(): number {
@@ -58,8 +70,10 @@ export const pointKey = (asks: AnswersAsk, { point, leaves }: PointAt): string =
 export function useGrid(asks: AnswersAsk | null, leaves: readonly string[]): Grid {
   const grid = useStore();
   const key = asks ? keyOf(asks, leaves) : '';
+  const stopped = useStore((g) => g.stopped);
+  useEffect(() => startGrid, [key]);
   useEffect(() => {
-    if (!asks) return;
+    if (!asks || stopped) return;
     const asked: { cancel: () => void }[] = [];
     let left = false;
     const { play } = asks;
@@ -105,7 +119,7 @@ export function useGrid(asks: AnswersAsk | null, leaves: readonly string[]): Gri
     };
     // The key says all that counts of what is asked.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [key]);
+  }, [key, stopped]);
   return grid;
 }
 

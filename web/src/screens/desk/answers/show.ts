@@ -9,6 +9,7 @@ import {
   type Defence,
   type Play,
   type PointOnLine,
+  type Reply,
   zoneSites,
 } from '@corkscrew/core';
 import { lineInTime } from '../../../questions/lines.ts';
@@ -33,6 +34,25 @@ export function showCell(defence: Defence, point: PointOnLine, cell: Cell, words
   });
   const at = cell.look?.judged.at;
   seek(at === undefined || Number.isNaN(at) ? point.seen : at);
+}
+
+/** Shows what hurts most on the court: the line that is best then, with the defence doing all of it. */
+export function showReply(
+  defence: Defence,
+  points: readonly PointOnLine[],
+  reply: Reply,
+  words: string,
+): void {
+  const { play } = useDesk.getState();
+  const { timeline } = lineInTime(play, reply.leaf).compiled;
+  const here = defence.type === 'zone' ? zoneSites(timeline) : pointsOn(timeline, courtFor(play));
+  const known = here.map((p) => ({ ...points.find((k) => k.id === p.id), ...p }));
+  useDesk.setState({ branch: reply.leaf, running: false });
+  useTrial.setState({
+    trial: { frames: play.frames, leaf: reply.leaf, defence: asTold(defence, known, reply.told), words },
+    draft: null,
+  });
+  seek(reply.seen?.judged.at ?? 0);
 }
 
 /** The line as drawn through a point's frame; null when the frame is gone. */
