@@ -19,6 +19,8 @@ const WIDE = [
   [1280, 800],
 ] as const;
 const PHONE = [390, 844] as const;
+/** What differs from the desk in one part of it only: upright, enlarged and at a desk's size. */
+const FEW = WIDE.filter(([width]) => width !== 1024 && width !== 1920);
 
 /** A part of the panel: its tab, or where it lies folded the button that opens it there. */
 async function panel(page: Page, name: RegExp): Promise<void> {
@@ -35,6 +37,7 @@ const VIEWS: readonly View[] = [
   { name: 'desk', path: '/plays/demo-horns-lantern', sizes: [...WIDE, PHONE] },
   {
     name: 'desk with a player picked',
+    sizes: FEW,
     path: '/plays/demo-horns-lantern',
     then: async (page) => {
       await page.getByTestId('rung-2').click();
@@ -43,11 +46,13 @@ const VIEWS: readonly View[] = [
   },
   {
     name: 'desk with the play tab',
+    sizes: FEW,
     path: '/plays/demo-one-four-harbour',
     then: (page) => panel(page, /^Play/),
   },
   {
     name: 'desk with the walk-through',
+    sizes: FEW,
     path: '/plays/demo-box-gate',
     then: (page) => panel(page, /^Walk-through/),
   },
@@ -61,6 +66,7 @@ const VIEWS: readonly View[] = [
   },
   {
     name: 'desk against a zone',
+    sizes: FEW,
     path: '/plays/demo-zone-lighthouse',
     then: async (page) => {
       await panel(page, /^Defence/);
@@ -86,11 +92,13 @@ const VIEWS: readonly View[] = [
   { name: 'present', path: '/plays/demo-horns-lantern', then: (page) => page.keyboard.press('Shift+P') },
   {
     name: 'desk setting the five',
+    sizes: FEW,
     path: '/plays/demo-horns-lantern',
     then: (page) => page.keyboard.press('Shift+S'),
   },
   {
     name: 'desk naming a read',
+    sizes: FEW,
     path: '/plays/demo-horns-lantern',
     then: async (page) => {
       await page.getByTestId('rung-2').click();

@@ -82,6 +82,15 @@ const Box = styled.article`
     display: flex;
     flex: 1;
     justify-content: space-between;
+    gap: 6px;
+  }
+  .verdict > :first-child {
+    min-width: 0;
+    overflow: hidden;
+    text-overflow: ellipsis;
+  }
+  .verdict > :last-child {
+    flex: none;
   }
   .hole {
     color: var(--gap);
@@ -243,7 +252,7 @@ function VerdictLines({ verdict }: { verdict: PlayRow['verdict'] }) {
               <span>
                 Answers{' '}
                 <b>
-                  {verdict.answered} of {verdict.of}
+                  {verdict.answered}/{verdict.of}
                 </b>
               </span>
             ) : (

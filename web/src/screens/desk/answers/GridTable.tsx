@@ -105,6 +105,13 @@ const Table = styled.table`
   }
 `;
 
+/** What can be done at some points, once: what they are expected to do comes first. */
+function expectedFirst(rows: readonly Row[]): Reaction[] {
+  const all = [...new Set(rows.flatMap((r) => r.point.reactions))];
+  const usual = new Set(rows.flatMap((r) => r.cells.filter((c) => c.usual).map((c) => c.reaction)));
+  return [...all.filter((r) => usual.has(r)), ...all.filter((r) => !usual.has(r))];
+}
+
 /** A play's answers as tables: a row a place where they have a choice, a column a thing they may do. */
 export function GridTable({
   rows,
@@ -122,7 +129,7 @@ export function GridTable({
       {GROUPS.map(({ kinds, words }) => {
         const some = rows.filter((r) => kinds.includes(r.point.kind));
         if (some.length === 0) return null;
-        const columns = some.flatMap((r) => r.point.reactions).filter((r, i, all) => all.indexOf(r) === i);
+        const columns = expectedFirst(some);
         return (
           <Table key={words}>
             <caption>{words}</caption>
