@@ -111,7 +111,7 @@ export { versionChanges, versionOf, isWorthIt, type TriedChange } from './versio
 export { zoneSites } from './answers/zone-points.ts';
 export { settingsOf } from './answers/judged.ts';
 export { whole } from './answers/whole.ts';
-export { ANSWERS_ENGINE, holeSaid, verdictOf, verdictSaid, type Verdict } from './answers/verdict.ts';
+export { ANSWERS_ENGINE, verdictOf, type Verdict } from './answers/verdict.ts';
 export { againstEverything, Values, worstReply, type AgainstOne, type Reply } from './answers/reply.ts';
 export { asTold } from './answers/told.ts';
 export { pointSaid, readOf, toldWords, whySaid } from './answers/words.ts';
@@ -193,6 +193,7 @@ export { placesPassed } from './language/passed.ts';
 export { atPlace, placeSaid, placeWords } from './language/place.ts';
 export { readWords } from './language/read.ts';
 export { tell } from './language/tell.ts';
+export { holeWords, verdictWords } from './language/verdict.ts';
 export { MAN_WORDS, teller, type ManWord, type Teller } from './language/teller.ts';
 export { isCovered, type Draft } from './keeping/draft.ts';
 export { grewFrom, isWithin, printOf, saveName, START, type Extent } from './keeping/extent.ts';

@@ -1,6 +1,5 @@
 import type { PlayerId } from '../alignment/library.ts';
 import { courtFor } from '../court/rulesets.ts';
-import { said, type Said } from '../language/said.ts';
 import { withMakes } from '../look/worth.ts';
 import { levelRecord } from '../motion/level.ts';
 import type { Play } from '../play/document.ts';
@@ -73,9 +72,3 @@ export function* verdictOf(
     worst: Math.round(worth * 100) / 100,
   };
 }
-
-/** A verdict in the few words a card has room for: how much is answered, and what is not. */
-export const verdictSaid = ({ answered, of, worst }: Verdict): Said =>
-  said('verdict', { answered, of, worst });
-export const holeSaid = ({ hole }: Verdict): Said | null =>
-  hole && said('verdict-hole', { ...hole, does: { does: hole.does, who: hole.who } });

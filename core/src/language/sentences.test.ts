@@ -74,8 +74,6 @@ const OTHER: Record<string, object> = {
   'version-ending': { read: { does: 'switch' } },
   'version-drawn': { read: { does: 'switch' } },
   'way-to': { who: '3', ball: ['2', '1'] },
-  verdict: { answered: 7, of: 9, worst: 0.94 },
-  'verdict-hole': { kind: 'onBall', by: '5', user: '1', does: { does: 'switch' } },
   ...Object.fromEntries(
     ['answer-feet', 'answer-lane', 'answer-way'].map((k) => [k, { by: 3, need: 4, late: 0.2 }]),
   ),

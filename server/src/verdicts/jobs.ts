@@ -20,8 +20,8 @@ export interface Jobs extends Verdicts {
 const QUEUE = 'verdict';
 /** A play is judged so long after a save (s): while a coach draws, one job waits for all his saves. */
 const AFTER = 3;
-/** How often it is looked for jobs (s), and for plays that were missed (ms). */
-const POLL = 1;
+/** How often it is looked for jobs (s), so that there is a rest between two, and for plays that were missed (ms). */
+const POLL = 2;
 const SWEEP = 10 * 60_000;
 /** A verdict that nobody goes by is kept for so many days: an undo finds it again. */
 const KEPT_DAYS = 30;
@@ -37,11 +37,12 @@ export async function startJobs(url: string, database: Database, log: Logger): P
   await boss.work<Waiting>(QUEUE, { batchSize: 1, pollingIntervalSeconds: POLL }, async ([job]) => {
     if (job) await judged(database, judge, job.data, log);
   });
-  const send = (play: Waiting, startAfter: number): Promise<unknown> =>
-    boss.send(QUEUE, play, { singletonKey: `${play.team} ${play.id}`, startAfter }).catch(warn);
+  // What a coach has just saved comes before what was found waiting.
+  const send = (play: Waiting, startAfter: number, priority: number): Promise<unknown> =>
+    boss.send(QUEUE, play, { singletonKey: `${play.team} ${play.id}`, startAfter, priority }).catch(warn);
   const sweep = async (): Promise<void> => {
     try {
-      for (const play of await database.within(waiting)) await send(play, 0);
+      for (const play of await database.within(waiting)) await send(play, 0, 0);
       await database.within((db) => forgetVerdicts(db, KEPT_DAYS));
     } catch (error) {
       warn(error as Error);
@@ -50,7 +51,7 @@ export async function startJobs(url: string, database: Database, log: Logger): P
   void sweep();
   const timer = setInterval(() => void sweep(), SWEEP).unref();
   return {
-    saved: (play) => void send(play, AFTER),
+    saved: (play) => void send(play, AFTER, 1),
     changed: () => void sweep(),
     stop: async () => {
       clearInterval(timer);

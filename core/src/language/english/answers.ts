@@ -1,20 +1,6 @@
 import type { PlayerId } from '../../alignment/library.ts';
-import type { Read } from '../../play/document.ts';
-import { readWords } from '../read.ts';
+import { pointWords } from '../verdict.ts';
 import type { Teller } from '../teller.ts';
-
-/** A place where the defence has a choice, by what is done there. */
-const POINTS = {
-  onBall: (by: string, user: string) => `${by}'s screen for ${user}`,
-  offBall: (by: string, user: string) => `${by}'s screen for ${user}`,
-  handoff: (by: string, user: string) => `${by}'s handoff to ${user}`,
-  tag: (by: string) => `Help on ${by}'s roll`,
-  drive: (by: string) => `${by}'s drive`,
-  entry: (by: string, user: string) => `${by}'s entry to ${user}`,
-  pass: (by: string, user: string) => `${by}'s pass to ${user}`,
-  zone: (by: string, user: string) =>
-    by === user ? `${by} comes with the ball` : `${user}'s catch from ${by}`,
-} as const;
 
 /** What an answer is called; of a pass, to whom. */
 const RECIPES = {
@@ -43,12 +29,9 @@ const RECIPES = {
   highLow: (to: string) => `High-low to ${to}`,
 } as const;
 
-const worth = (points: number): string => points.toFixed(2);
-
 /** Answers to what the defence does. Men of theirs by their index, feet and seconds, points as worth. */
 export const ANSWER_SENTENCES = {
-  'answer-point': ({ kind, by, user }: { kind: keyof typeof POINTS; by: PlayerId; user: PlayerId }) =>
-    POINTS[kind](by, user),
+  'answer-point': (at: Parameters<typeof pointWords>[0]) => pointWords(at),
   'answer-recipe': ({ recipe, to }: { recipe: keyof typeof RECIPES; to: PlayerId }) => RECIPES[recipe](to),
   'answer-open': (
     { who, at, worth, early }: { who: PlayerId; at: number; worth: number; early: number },
@@ -104,19 +87,4 @@ export const ANSWER_SENTENCES = {
           )
           .join(' and ')}; nothing hurts more.`
       : `Worth ${worth.toFixed(2)} as they play it; nothing hurts more.`,
-  verdict: ({ answered, of, worst }: { answered: number; of: number; worst: number }) =>
-    of === 0
-      ? `No choice for them, worth ${worth(worst)}`
-      : `Answers ${answered} of ${of}, at worst ${worth(worst)}`,
-  'verdict-hole': ({
-    kind,
-    by,
-    user,
-    does,
-  }: {
-    kind: keyof typeof POINTS;
-    by: PlayerId;
-    user: PlayerId;
-    does: Read;
-  }) => `Hole: ${readWords(does)} (${POINTS[kind](by, user)})`,
 } as const;

@@ -2,13 +2,12 @@ import { useManWord } from '../../team/team.ts';
 import {
   againstWords,
   courtFor,
-  holeSaid,
+  holeWords,
   LIMITS,
   type PlayRow,
   readPlay,
   startState,
-  tell,
-  verdictSaid,
+  verdictWords,
   walkFrame,
 } from '@corkscrew/core';
 import { Ellipsis, Split } from 'lucide-react';
@@ -237,7 +236,7 @@ const WITHOUT: Readonly<Record<Exclude<PlayRow['verdict'], object>, string>> = {
 
 /** What the play has against its defence, and the first thing it has nothing against. */
 function VerdictLines({ verdict }: { verdict: PlayRow['verdict'] }) {
-  const hole = typeof verdict === 'object' ? holeSaid(verdict) : null;
+  const hole = typeof verdict === 'object' ? holeWords(verdict) : null;
   return (
     <>
       <div className="line">
@@ -246,7 +245,7 @@ function VerdictLines({ verdict }: { verdict: PlayRow['verdict'] }) {
             role="img"
             className="verdict"
             title={`Against ${verdict.against}`}
-            aria-label={`Against ${verdict.against}: ${tell(verdictSaid(verdict))}`}
+            aria-label={`Against ${verdict.against}: ${verdictWords(verdict)}`}
           >
             {verdict.of > 0 ? (
               <span>
@@ -268,8 +267,8 @@ function VerdictLines({ verdict }: { verdict: PlayRow['verdict'] }) {
       </div>
       <div className="line" style={{ paddingRight: 26 }}>
         {hole && (
-          <span className="hole" title={tell(hole)}>
-            {tell(hole)}
+          <span className="hole" title={hole}>
+            {hole}
           </span>
         )}
       </div>
