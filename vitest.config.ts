@@ -17,6 +17,8 @@ const SLOW = [
 
 export default defineConfig({
   test: {
+    // Both cores: left to itself it keeps one for whoever watches.
+    maxWorkers: 2,
     projects: [
       {
         test: {

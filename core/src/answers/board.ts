@@ -36,7 +36,7 @@ const KEPT = 12;
 /** In time it is open from when it is drawn to leave for so long (s). */
 const ON_TIME = 0.2;
 /** What is thrown more than this before a read can be seen is over by then (s). */
-const OVER = 1;
+export const OVER = 1;
 
 /** One board: a play, shaken or as drawn, against a defence. Lines and simulations are made once. */
 export class Board {

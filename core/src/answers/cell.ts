@@ -2,11 +2,11 @@ import type { Frame } from '../play/document.ts';
 import { leaves, lineTo } from '../play/tree.ts';
 import type { Defended } from '../defence/defended.ts';
 import type { ReadSeen } from '../defence/reads.ts';
-import { Board, type LookSeen } from './board.ts';
-import { ABOUT, type AnswerLine, type DrawnLook } from './lines.ts';
+import { Board, OVER, type LookSeen } from './board.ts';
+import { ABOUT, catchLook, type AnswerLine, type DrawnLook } from './lines.ts';
 import type { PointOnLine, Reaction } from './points.ts';
 import { answersTo, usualAt, whoDoes } from './told.ts';
-import { isReadAt } from './zone-points.ts';
+import { isReadAt, zoneSites } from './zone-points.ts';
 
 /** What a play has against one reaction at one point. */
 export type CellState = 'answered' | 'contested' | 'hole' | 'cant' | 'never';
@@ -64,7 +64,7 @@ function candidates(board: Board, point: PointOnLine, reaction: Reaction): Candi
   let drawn: { leaf: string; away: number } | null = null;
   for (const { id: leaf } of leaves(board.play)) {
     const line = board.line(leaf);
-    const at = line.points.find((p) => p.id === point.id);
+    const at = pointOn(line, point);
     if (!at) {
       const ending = insteadOf(board, line, point, reaction);
       if (ending) out.push({ leaf, ending });
@@ -84,6 +84,11 @@ function candidates(board: Board, point: PointOnLine, reaction: Reaction): Candi
   }
   return drawn ? [...out, { leaf: drawn.leaf, ending: null }] : out;
 }
+
+/** The point as a line has it; a catch is the same one to a zone wherever the ball goes on from there. */
+const pointOn = (line: AnswerLine, point: PointOnLine): PointOnLine | undefined =>
+  line.points.find((p) => p.id === point.id) ??
+  (point.kind === 'zone' ? zoneSites(line.timeline).find((p) => p.id === point.id) : undefined);
 
 /** The ending of a line that does something else because of a reaction, so that it never comes to the point. */
 function insteadOf(board: Board, line: AnswerLine, point: PointOnLine, reaction: Reaction): string | null {
@@ -153,29 +158,31 @@ export function looksOf(
   reaction: Reaction,
   from: readonly Candidate[],
 ): CellLook[] {
+  const bare = from.every((c) => c.ending === null);
   return from.flatMap(({ leaf, ending }) => {
     const line = board.line(leaf);
-    const own = line.points.find((p) => p.id === point.id);
+    const own = pointOn(line, point);
     const at = own ? { ...own, ...(point.zone && { zone: point.zone }) } : elsewhereOn(line, point, ending);
     const reads = board.reads(leaf, ending ? [ending] : []);
     const plan = board.plan(leaf, { [point.id]: reaction }, reads, own && !point.zone ? [] : [at]);
-    return (
-      board
-        .looks(leaf, plan, (look) => since(line, at, ending, look))
-        // A zone chooses when the ball is caught: the pass that brought it is no answer.
-        .filter(({ look }) => at.kind !== 'zone' || look.at > at.seen - 1e-6)
-        .map((seen): CellLook => {
-          const closed = seen.chain < ARRIVES;
-          return {
-            ...seen,
-            leaf,
-            ending,
-            open: seen.judged.open && !closed,
-            worth: seen.judged.worth * seen.chain,
-            slack: closed ? Math.min(seen.judged.slack, -1) : seen.judged.slack,
-          };
-        })
-    );
+    const seen = board
+      .looks(leaf, plan, (look) => since(line, at, ending, look))
+      // A zone chooses when the ball is caught: the pass that brought it is no answer.
+      .filter(({ look }) => at.kind !== 'zone' || look.at > at.seen - 1e-6);
+    // Where nothing is drawn for it, who catches may shoot.
+    const caught = at.kind === 'zone' && bare ? catchLook(line.timeline, board.court, at) : null;
+    if (caught) seen.push(...board.look(leaf, plan, caught, at.seen, at.seen - OVER));
+    return seen.map((l): CellLook => {
+      const closed = l.chain < ARRIVES;
+      return {
+        ...l,
+        leaf,
+        ending,
+        open: l.judged.open && !closed,
+        worth: l.judged.worth * l.chain,
+        slack: closed ? Math.min(l.judged.slack, -1) : l.judged.slack,
+      };
+    });
   });
 }
 

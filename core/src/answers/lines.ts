@@ -2,6 +2,7 @@ import { seatOf, type PlayerId } from '../alignment/library.ts';
 import { behindArc, distanceToRim } from '../court/queries.ts';
 import type { Court } from '../court/court.ts';
 import type { Seat } from '../geometry/five.ts';
+import type { Point } from '../geometry/vec.ts';
 import { compile } from '../motion/compile.ts';
 import type { LevelRecord } from '../motion/level.ts';
 import type { Timeline } from '../motion/timeline.ts';
@@ -83,9 +84,7 @@ function looksOn(timeline: Timeline, court: Court, type: Defence['type']): Drawn
       return [{ action: f.action, kind: 'shot', player: f.passer, at, from: at - early, to: at + ABOUT }];
     }
     const shoots = flights.some((s) => s.receiver === null && s.passer === f.receiver && caught(s) === f);
-    const inside = distanceToRim(court, f.to) <= NEAR;
-    const outside = behindArc(court, f.to) && distanceToRim(court, f.to) <= court.arcRadius + TOO_FAR;
-    if (!shoots && !inside && !outside) return [];
+    if (!shoots && !isShotFrom(court, f.to)) return [];
     // The passer has it: before that it is not his to throw.
     const has = Math.max(
       0,
@@ -96,6 +95,19 @@ function looksOn(timeline: Timeline, court: Court, type: Defence['type']): Drawn
     );
     return [{ action: f.action, kind: 'pass', player: f.receiver, at, from: has, to: f.release + WAITS }];
   });
+}
+
+/** A place one would shoot from: near the rim, or behind the arc but not far behind it. */
+const isShotFrom = (court: Court, p: Point): boolean =>
+  distanceToRim(court, p) <= NEAR ||
+  (behindArc(court, p) && distanceToRim(court, p) <= court.arcRadius + TOO_FAR);
+
+/** Who catches the ball before a zone may shoot it at once, drawn or not; null where nobody would, or nobody throws. */
+export function catchLook(timeline: Timeline, court: Court, p: PointOnLine): DrawnLook | null {
+  const flight = timeline.flights.find((f) => f.action === p.action);
+  if (!flight || !isShotFrom(court, flight.to)) return null;
+  const { action, user: player, seen: at } = p;
+  return { action, kind: 'shot', player, at, from: at, to: at + ABOUT };
 }
 
 export const seatFor = (look: DrawnLook): Seat => seatOf(look.player);

@@ -104,6 +104,13 @@ describe('a cell against a zone', () => {
     expect(of['2 stays']!.look!.look.player).toBe('2');
     expect(of['2 goes']!.tried?.ending ?? null).toBeNull();
   });
+  it('where nobody comes out to a man behind the arc he shoots, drawn or not', () => {
+    const { '2 stays': stays, '2 goes': goes } = cells(playWith(SWING), zone('2-3'));
+    expect(stays).toMatchObject({ state: 'answered', tried: { ending: null } });
+    expect(stays!.look!.look).toMatchObject({ player: '2', kind: 'shot' });
+    if (goes?.look?.look.player === '2')
+      expect(goes.look.judged.worth).toBeLessThan(stays!.look!.judged.worth);
+  });
   it('nothing is judged twice, whatever is drawn elsewhere', () => {
     const more = playWith({ ...SWING, frames: [...SWING.frames, [cut('3', [-8, 7])]] });
     const a = cells(playWith(SWING), zone('2-3'))['2 goes'];

@@ -158,6 +158,14 @@ export const TABLE: readonly Row[] = [
   { they: 'drop', kind: 'handoff', usual: ['pop', 'mid', 'pullUp'], boards: [HAND, HAND_LEFT] },
   { they: 'deny', kind: 'pass', usual: ['backCut', 'dribbleAt'], boards: [ENTRY, ENTRY_LEFT] },
   { they: 'front', kind: 'entry', usual: ['lob', 'highLow'], boards: [POST, POST_LEFT] },
+  {
+    they: 'watches',
+    kind: 'drive',
+    usual: ['backCut'],
+    boards: [],
+    misses:
+      'who watches the ball does so all evening and at no one place: the grid has no row for it, an ending that reads it is played',
+  },
 ];
 
 /** The answers offered on a board against what they do; empty where they have no such choice there. */

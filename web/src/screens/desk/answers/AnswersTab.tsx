@@ -98,7 +98,7 @@ export function AnswersTab() {
   const cell = row?.cells.find((c) => c.reaction === chosen?.reaction);
   return (
     <div aria-busy={grid.busy}>
-      <Summary grid={grid} />
+      <Summary grid={grid} zone={defence.type === 'zone'} />
       {leaves.length > 1 && (
         <p style={{ marginBottom: 10 }}>
           <Button onPress={playAllAnswers}>Play all answers</Button>
@@ -137,7 +137,7 @@ export function AnswersTab() {
   );
 }
 
-function Summary({ grid }: { grid: Grid }) {
+function Summary({ grid, zone }: { grid: Grid; zone: boolean }) {
   const count = (state: Cell['state']): number =>
     grid.rows.reduce((n, r) => n + r.cells.filter((c) => c.state === state).length, 0);
   const holes = count('hole');
@@ -145,7 +145,11 @@ function Summary({ grid }: { grid: Grid }) {
   if (grid.play === null) return <p role="status">Looking for where they have a choice…</p>;
   if (grid.rows.length === 0)
     return (
-      <p>They have no choice to make in this play yet: no screen, handoff, drive or pass they could deny.</p>
+      <p>
+        {zone
+          ? 'No catch in this play makes their zone choose yet: nobody has to leave a man who could shoot.'
+          : 'They have no choice to make in this play yet: no screen, handoff, drive or pass they could deny.'}
+      </p>
     );
   return (
     <Line>
