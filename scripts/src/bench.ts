@@ -7,6 +7,7 @@ import { OWNER, startServer } from '../../server/src/serve.ts';
 import { inBrowser } from './bench/app.ts';
 import { editToFindings, editToScene } from './bench/core.ts';
 import { answers } from './bench/answers.ts';
+import { tree } from './bench/tree.ts';
 import { defence } from './bench/defence.ts';
 import { faults } from './bench/faults.ts';
 import { checkMany, firstRoute } from './bench/files.ts';
@@ -54,6 +55,7 @@ async function speed(cluster: Cluster, build: string): Promise<string> {
       ...(await editToFindings()),
       ...defence(),
       ...answers(),
+      ...tree(),
       checkMany(),
       firstRoute(),
     );
