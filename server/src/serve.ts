@@ -57,7 +57,7 @@ export async function startServer(options: ServeOptions): Promise<Running> {
       ...(options.build ? { build: options.build } : {}),
     });
     const server = await listen(app.fetch, options.port, options.host ?? '127.0.0.1');
-    const endTidying = tidyInTheBackground(database, log);
+    const endTidying = tidyInTheBackground(database, log, jobs.changed);
     const address = server.address();
     return {
       port: typeof address === 'object' && address ? address.port : options.port,

@@ -62,9 +62,13 @@ export class Board {
       line = answerLine(this.play, leaf, this.court, this.record, this.defence.type);
       this.#lines.set(leaf, line);
       // Who of a zone chooses, and where, is found on the board as drawn; shaken ones ask the same.
-      if (this.defence.type === 'zone' && this.seed === 0) {
-        const d = this.played(leaf, this.plan(leaf, {}, []));
-        line = { ...line, points: zonePoints(line.points, this.play, line.timeline, this.court, d) };
+      const plan = this.seed === 0 ? this.plan(leaf, {}, []) : null;
+      if (plan?.type === 'zone') {
+        const d = this.played(leaf, plan);
+        line = {
+          ...line,
+          points: zonePoints(line.points, this.play, line.timeline, this.court, d, plan.chases),
+        };
         this.#lines.set(leaf, line);
       }
     }

@@ -3,6 +3,7 @@ import { courtFor } from '../court/rulesets.ts';
 import { withMakes } from '../look/worth.ts';
 import { levelRecord } from '../motion/level.ts';
 import type { Play } from '../play/document.ts';
+import type { OwnTeaching } from '../walkthrough/teaching.ts';
 import type { DefenderId } from '../play/vocabulary.ts';
 import type { Cell } from './cell.ts';
 import { boardsOf, pointsOf, rowOf } from './grid.ts';
@@ -33,10 +34,7 @@ export interface Verdict {
 }
 
 /** Judges a play against its first defence: the grid, and their best reply. What it yields between is a chance to leave. */
-export function* verdictOf(
-  play: Play,
-  makes: Parameters<typeof withMakes>[1],
-): Generator<null, Verdict | null> {
+export function* verdictOf(play: Play, makes: OwnTeaching['makes']): Generator<null, Verdict | null> {
   const defence = play.defences?.[0];
   if (!defence) return null;
   const record = withMakes(levelRecord(play.level, play.women ?? false), makes);

@@ -2,7 +2,9 @@ import { PLAYERS, type PlayerId } from '../alignment/library.ts';
 import { distanceToRim } from '../court/queries.ts';
 import type { Court } from '../court/court.ts';
 import type { Defended } from '../defence/defended.ts';
-import { SEATS, type Seat } from '../geometry/five.ts';
+import type { ZonePlan } from '../defence/plan.ts';
+import { NONE, SEATS, type Seat } from '../geometry/five.ts';
+import type { Point } from '../geometry/vec.ts';
 import type { Timeline } from '../motion/timeline.ts';
 import { positionAt } from '../motion/track.ts';
 import type { Frame, Play } from '../play/document.ts';
@@ -50,7 +52,7 @@ export function zoneSites(timeline: Timeline): PointOnLine[] {
 
 /**
  * The sites at which a zone has a choice: the man who would take the ball, or trap with him, has to leave somebody who could shoot, or the
- * coach drew an ending for what they do there. `d` is the line as the zone plays it.
+ * coach drew an ending for what they do there. `d` is the line as the zone plays it; who chases a man has no choice.
  */
 export function zonePoints(
   sites: readonly PointOnLine[],
@@ -58,7 +60,9 @@ export function zonePoints(
   timeline: Timeline,
   court: Court,
   d: Defended,
+  chases: ZonePlan['chases'],
 ): PointOnLine[] {
+  const free = SEATS.filter((s) => chases[s] === NONE);
   return sites.flatMap((p): PointOnLine[] => {
     const at = p.seen;
     const gone = timeline.actions
@@ -66,7 +70,7 @@ export function zonePoints(
       .reduce((t, a) => Math.min(t, a.start), Infinity);
     const then = Math.min(at + TOLD, gone);
     const ball = positionAt(timeline, p.user, then);
-    const near = byNearness(d, then, ball);
+    const near = byNearness(d, free, then, ball);
     const readBy = readAtSite(play, p);
     const [nearest, next] = near;
     // Who only shoots there has answered what they did before.
@@ -94,12 +98,19 @@ const goesOn = (play: Play, timeline: Timeline, p: PointOnLine, at: number): boo
   ) || readsAt(play, p).length > 0;
 
 /** The men of a zone by how far they are from a place at a time, the nearest first; who chases is none of them. */
-function byNearness(d: Defended, t: number, at: { x: number; y: number }): { seat: Seat; feet: number }[] {
+function byNearness(
+  d: Defended,
+  free: readonly Seat[],
+  t: number,
+  at: Point,
+): { seat: Seat; feet: number }[] {
   const k = step(d, t);
-  return SEATS.map((seat) => ({
-    seat,
-    feet: Math.hypot(d.x[k * 5 + seat]! - at.x, d.y[k * 5 + seat]! - at.y),
-  })).sort((a, b) => a.feet - b.feet || a.seat - b.seat);
+  return free
+    .map((seat) => ({
+      seat,
+      feet: Math.hypot(d.x[k * 5 + seat]! - at.x, d.y[k * 5 + seat]! - at.y),
+    }))
+    .sort((a, b) => a.feet - b.feet || a.seat - b.seat);
 }
 
 /** Whether a man who takes the ball had to come for it, and was the nearest to somebody else who could shoot. */
@@ -112,8 +123,7 @@ function leavesSomebody(
   at: number,
 ): boolean {
   const k = step(d, at);
-  const far = (s: Seat, p: { x: number; y: number }): number =>
-    Math.hypot(d.x[k * 5 + s]! - p.x, d.y[k * 5 + s]! - p.y);
+  const far = (s: Seat, p: Point): number => Math.hypot(d.x[k * 5 + s]! - p.x, d.y[k * 5 + s]! - p.y);
   if (far(seat, positionAt(timeline, user, at)) < TO_GO) return false;
   return PLAYERS.some((o) => {
     if (o === user) return false;
@@ -138,7 +148,7 @@ const readsAt = (play: Play, p: PointOnLine) =>
 function isLast(play: Play, p: PointOnLine): boolean {
   const actions = play.frames.find((f) => f.id === p.frame)?.actions ?? [];
   const i = actions.findIndex((a) => a.id === p.action);
-  return actions.slice(i + 1).every((a) => a.does !== 'pass' && a.does !== 'dribble' && a.does !== 'handoff');
+  return actions.slice(i + 1).every((a) => !MOVES_BALL.has(a.does));
 }
 const reads = (play: Play, p: PointOnLine, does: Reaction): boolean =>
   readsAt(play, p).some((r) => r.does === does);

@@ -4,9 +4,10 @@ import { distance } from '../geometry/vec.ts';
 import { compile } from '../motion/compile.ts';
 import type { LevelRecord } from '../motion/level.ts';
 import type { End, Frame, Play } from '../play/document.ts';
+import { pasteFrame } from '../play/edit-frames.ts';
 import { bridgeActions, flip } from '../play/operations.ts';
 import { holderOf, walkLine } from '../play/state.ts';
-import { freshIds, leaves, lineTo } from '../play/tree.ts';
+import { leaves, lineTo } from '../play/tree.ts';
 
 /** How a line ends: with a shot, in the play's own set, on either side, or in another play. */
 export type LineEnd =
@@ -70,22 +71,11 @@ export function wayTo(
   const farthest = PLAYERS.reduce((a, b) => (feet[b] > feet[a] ? b : a));
   const holder = holderOf(now);
   const ball = holder !== null && holder !== start.ball ? ([holder, start.ball] as const) : null;
-  const named = bridgeActions(now, start);
-  if (named.length === 0) return { feet, farthest, ball, seconds: 0, frame: null };
-  const ids = freshIds(play, 'a', named.length);
-  const idOf = new Map(named.map((a, i) => [a.id, ids[i]!]));
-  const frame: Frame = {
-    id: freshIds(play, 'f', 1)[0]!,
-    parent: leaf,
-    title: 'Get into it',
-    actions: named.map((a) => ({
-      ...a,
-      id: idOf.get(a.id)!,
-      ...(a.cue ? { cue: { ...a.cue, on: idOf.get(a.cue.on) ?? a.cue.on } } : {}),
-    })),
-  };
-  const before = compile(play, leaf, court, play.level, record).timeline.end;
-  const then = compile({ ...play, frames: [...play.frames, frame] }, frame.id, court, play.level, record);
-  const bar = then.timeline.bars.at(-1)?.start ?? before;
-  return { feet, farthest, ball, seconds: Math.max(0, then.timeline.end - bar), frame };
+  const actions = bridgeActions(now, start);
+  const pasted = pasteFrame(play, leaf, { id: '', parent: leaf, actions });
+  const frame =
+    pasted.ok && actions.length > 0 ? pasted.play.frames.find((f) => f.parent === leaf) : undefined;
+  if (!pasted.ok || !frame) return { feet, farthest, ball, seconds: 0, frame: null };
+  const { timeline } = compile(pasted.play, frame.id, court, play.level, record);
+  return { feet, farthest, ball, seconds: timeline.end - timeline.bars.at(-1)!.start, frame };
 }

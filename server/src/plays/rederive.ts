@@ -49,14 +49,21 @@ const forgetSaves = (database: Database): Promise<unknown> =>
   );
 
 /** Does both now and again, for as long as the server runs. Returns what ends it. */
-export function tidyInTheBackground(database: Database, log: Logger): () => Promise<void> {
+export function tidyInTheBackground(
+  database: Database,
+  log: Logger,
+  onDerived: () => void,
+): () => Promise<void> {
   let stopped = false;
   let timer: ReturnType<typeof setTimeout> | undefined;
   let round = Promise.resolve();
   const work = async () => {
     try {
       const done = await rederive(database);
-      if (done > 0) log.info({ done }, 'summaries made anew');
+      if (done > 0) {
+        log.info({ done }, 'summaries made anew');
+        onDerived();
+      }
       await forgetSaves(database);
     } catch (error) {
       log.warn({ message: (error as Error).message.split('\n')[0] }, 'tidying failed');

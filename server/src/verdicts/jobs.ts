@@ -10,7 +10,7 @@ import { forgetVerdicts, keepVerdict, toJudge, waiting, type Waiting } from './s
 export interface Verdicts {
   /** A play was saved: it is judged once nobody has saved it for a moment. */
   readonly saved: (play: Waiting) => void;
-  /** What counts for all plays has changed. */
+  /** What counts for many plays has changed: all that are not judged as they are now are. */
   readonly changed: () => void;
 }
 export interface Jobs extends Verdicts {

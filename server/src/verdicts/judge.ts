@@ -25,27 +25,41 @@ export class Judge {
   #child: ChildProcess | null = null;
   #idle: ReturnType<typeof setTimeout> | undefined;
 
+  /** Rejects when the process ends on the way: the play waits for another time. */
   tell(of: Case): Promise<Told> {
     clearTimeout(this.#idle);
-    const child = (this.#child ??= started());
-    return new Promise((resolve) => {
-      const done = (told: Told): void => {
+    const child = (this.#child ??= this.#started());
+    return new Promise((resolve, reject) => {
+      const over = (): void => {
         clearTimeout(timer);
-        child.removeAllListeners();
+        child.off('message', told).off('exit', ended).off('error', ended);
         this.#idle = setTimeout(() => this.stop(), IDLE).unref();
-        resolve(told);
+      };
+      const told = (what: Told): void => {
+        over();
+        resolve(what);
+      };
+      const ended = (): void => {
+        over();
+        reject(new Error('The judge ended.'));
       };
       const timer = setTimeout(() => {
+        told({ verdict: null, fault: 'It took too long.' });
         this.stop();
-        done({ verdict: null, fault: 'It took too long.' });
       }, PATIENCE);
-      child.once('message', done);
-      child.once('exit', () => {
-        this.#child = null;
-        done({ verdict: null, fault: 'The judge ended.' });
-      });
+      child.on('message', told).on('exit', ended).on('error', ended);
       child.send(of);
     });
+  }
+
+  #started(): ChildProcess {
+    const child = fork(fileURLToPath(new URL('./judge-worker.mjs', import.meta.url)), { execArgv: [] });
+    const gone = (): void => {
+      if (this.#child === child) this.#child = null;
+    };
+    child.on('exit', gone).on('error', gone);
+    if (child.pid !== undefined) setPriority(child.pid, constants.priority.PRIORITY_LOW);
+    return child;
   }
 
   stop(): void {
@@ -53,10 +67,4 @@ export class Judge {
     this.#child?.kill();
     this.#child = null;
   }
-}
-
-function started(): ChildProcess {
-  const child = fork(fileURLToPath(new URL('./judge-worker.mjs', import.meta.url)), { execArgv: [] });
-  if (child.pid !== undefined) setPriority(child.pid, constants.priority.PRIORITY_LOW);
-  return child;
 }

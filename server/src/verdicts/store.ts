@@ -1,19 +1,23 @@
 import { ANSWERS_ENGINE, settingsOf, type OwnTeaching, type Verdict } from '@corkscrew/core';
 import { and, eq, isNull, lt, ne, sql } from 'drizzle-orm';
+import type { PgColumn } from 'drizzle-orm/pg-core';
 import type { Db } from '../db/client.ts';
 import { plays, teams, verdicts } from '../db/schema.ts';
 
 /** The settings of a team as verdicts go by them. */
 export const settingsOfTeam = (school: OwnTeaching | undefined): string => settingsOf(school?.makes);
 
-/** The verdict of a play's row as it would be judged now. */
-export const judgedNow = (settings: string) =>
+type Col = PgColumn | string;
+/** The verdict of a document as it would be judged now. */
+const verdictOn = (team: Col, document: Col, settings: string) =>
   and(
-    eq(verdicts.teamId, plays.teamId),
-    eq(verdicts.document, plays.judged),
+    eq(verdicts.teamId, team),
+    eq(verdicts.document, document),
     eq(verdicts.engine, ANSWERS_ENGINE),
     eq(verdicts.settings, settings),
   );
+/** The same for the row of a play. */
+export const judgedNow = (settings: string) => verdictOn(plays.teamId, plays.judged, settings);
 
 /** A play that waits for its verdict. */
 export interface Waiting {
@@ -55,14 +59,7 @@ export async function toJudge(db: Db, { team, id }: Waiting) {
   const [known] = await db
     .select({ document: verdicts.document })
     .from(verdicts)
-    .where(
-      and(
-        eq(verdicts.teamId, team),
-        eq(verdicts.document, row.judged),
-        eq(verdicts.engine, ANSWERS_ENGINE),
-        eq(verdicts.settings, settings),
-      ),
-    );
+    .where(verdictOn(team, row.judged, settings));
   return known ? undefined : { ...row, settings };
 }
 

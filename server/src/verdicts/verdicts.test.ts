@@ -2,6 +2,7 @@ import { verdictOf, whole, type Play, type PlayRow } from '@corkscrew/core';
 import { expect, it } from 'vitest';
 import { ownerOnLoopback } from '../actor.ts';
 import { testApp } from '../app.test-data.ts';
+import { Judge } from './judge.ts';
 
 const { request, send, save, json, fresh, renamed } = testApp(ownerOnLoopback('team'), true);
 
@@ -49,6 +50,13 @@ it('a play is judged after it was saved, as the core judges it; a new name chang
   // What was judged before is known.
   expect(await verdictIn(play.id)).toEqual(here);
 }, 60_000);
+
+it('a judge that ends on the way gives no verdict: the play waits', async () => {
+  const judge = new Judge();
+  const told = judge.tell({ play: screened(), makes: undefined });
+  judge.stop();
+  await expect(told).rejects.toThrow('ended');
+});
 
 it('nobody against it: there is nothing to judge', async () => {
   const play = fresh();

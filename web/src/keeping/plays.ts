@@ -1,12 +1,26 @@
-import type { PlayRow } from '@corkscrew/core';
+import { readPlay, type Play, type PlayRow } from '@corkscrew/core';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { Unreachable } from '../app/api.ts';
+import { api, Unreachable } from '../app/api.ts';
 import { listPlays } from './lists.ts';
 
 interface Plays {
   readonly rows: readonly PlayRow[];
   /** While the server is away: since when what is shown is all there is (ms since 1970; null: not known). */
   readonly away: { readonly since: number | null } | null;
+}
+
+/** Another play of the playbook; null while it is asked for, and when there is none or it can't be read. */
+export function useOtherPlay(id: string | null): { readonly play: Play | null; readonly asking: boolean } {
+  const { data, isFetching } = useQuery({
+    queryKey: ['other', id],
+    queryFn: async () => {
+      const read = readPlay((await api.play(id!)).document);
+      return read.ok ? read.play : null;
+    },
+    enabled: id !== null,
+    retry: false,
+  });
+  return { play: data ?? null, asking: isFetching };
 }
 
 /** How often an unreachable server is asked again (ms). */

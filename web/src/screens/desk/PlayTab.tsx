@@ -9,11 +9,11 @@ import {
   rotateNumbers,
   swapNumbers,
 } from '@corkscrew/core';
-import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { api } from '../../app/api.ts';
 import { chooseUnits, UNIT_OPTIONS, useUnitChoice } from '../../app/units.ts';
+import { usePlays } from '../../keeping/plays.ts';
 import { useTeam } from '../../team/team.ts';
 import { Choice, COURT_OPTIONS, LEVEL_OPTIONS, plain, WOMEN_OPTIONS } from '../../ui/Choice.tsx';
 import { Button, Label } from '../../ui/controls.tsx';
@@ -164,8 +164,7 @@ export function PlayTab() {
 /** Goes on from the end of this line with another play of the playbook. */
 function Continue() {
   const { play } = usePick('play');
-  const plays = useQuery({ queryKey: ['plays', false], queryFn: () => api.plays(false) });
-  const others = (plays.data ?? []).filter((p) => p.id !== play.id);
+  const others = (usePlays(false).shown?.rows ?? []).filter((p) => p.id !== play.id);
   if (others.length === 0) return null;
   const go = async (id: string) => {
     try {

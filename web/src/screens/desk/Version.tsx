@@ -3,20 +3,18 @@ import {
   differences,
   isWorthIt,
   PRESETS,
-  readPlay,
   tell,
   versionOf,
   type Defence,
   type Play,
   type TriedChange,
 } from '@corkscrew/core';
-import { useQuery } from '@tanstack/react-query';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
-import { api } from '../../app/api.ts';
 import { keepNew } from '../../keeping/deliver.ts';
+import { useOtherPlay } from '../../keeping/plays.ts';
 import { contentAt } from '../../questions/lines.ts';
 import { useAnswer } from '../../questions/use-answer.ts';
 import { useTeaching } from '../../team/team.ts';
@@ -86,19 +84,15 @@ const where = (play: Play, frame: string | null): string => {
 /** What is otherwise than in the play it was made of, frame by frame; each can be made as it is there. */
 function Differences({ play, of }: { play: Play; of: NonNullable<Play['variantOf']> }) {
   const t = useTeller(play);
-  const original = useQuery({
-    queryKey: ['start', of.play],
-    queryFn: async () => readPlay((await api.play(of.play)).document),
-    retry: false,
-  });
-  const all = original.data?.ok ? differences(original.data.play, play) : [];
+  const original = useOtherPlay(of.play);
+  const all = original.play ? differences(original.play, play) : [];
   return (
     <>
       <Label>
         {of.kind === 'zone' ? 'Zone version of ' : 'Version of '}
         <Link to={`/plays/${of.play}`}>{of.name}</Link>
       </Label>
-      {original.isError && <p>The play it was made of is not in this playbook.</p>}
+      {!original.play && !original.asking && <p>The play it was made of is not in this playbook.</p>}
       {all.length > 0 && (
         <ul aria-label={`What is otherwise than in ${of.name}`}>
           {all.map((d) => (

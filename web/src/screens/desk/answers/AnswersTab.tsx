@@ -10,7 +10,7 @@ import {
   type Reaction,
 } from '@corkscrew/core';
 import { useState } from 'react';
-import styled from 'styled-components';
+import styled, { keyframes } from 'styled-components';
 import { Button } from '../../../ui/controls.tsx';
 import { Counts } from '../../../ui/Counts.ts';
 import { useDefence, usePlayed, useTrial } from '../defend/view.ts';
@@ -38,6 +38,11 @@ const Key = styled.p`
     gap: 5px;
   }
 `;
+const late = keyframes`
+  from {
+    visibility: hidden;
+  }
+`;
 const Line = styled.div`
   position: relative;
 `;
@@ -50,12 +55,7 @@ const Progress = styled.div`
   align-items: center;
   gap: 8px;
   font-size: 12px;
-  animation: late 0s 0.8s both;
-  @keyframes late {
-    from {
-      visibility: hidden;
-    }
-  }
+  animation: ${late} 0.8s step-end both;
   progress {
     width: 44px;
     height: 6px;

@@ -48,9 +48,11 @@ export function EveningStave({ evening, end }: { evening: Evening; end: number }
   const placed = inRows(evening.duties, x);
   const rows = Math.max(1, ...placed.map((p) => p.row + 1));
   const height = 14 + rows * ROW;
+  // Seconds while their figures have room.
+  const every = end > 12 ? 5 : 1;
   return (
     <Box viewBox={`0 0 ${WIDTH} ${height}`} aria-hidden="true" data-testid="evening-stave">
-      {Array.from({ length: Math.floor(end) + 1 }, (_, s) => (
+      {Array.from({ length: Math.floor(end / every) + 1 }, (_, i) => i * every).map((s) => (
         <g key={s}>
           <path d={`M${x(s)} 10V${height}`} stroke="var(--rule)" />
           <text x={x(s) + 2} y={9}>

@@ -1,26 +1,14 @@
-import {
-  contentOf,
-  endOf,
-  readPlay,
-  ringFrom,
-  setOf,
-  tell,
-  type End,
-  type LineEnd,
-  type Play,
-} from '@corkscrew/core';
-import { useQuery } from '@tanstack/react-query';
+import { contentOf, endOf, ringFrom, setOf, tell, type End, type LineEnd, type Play } from '@corkscrew/core';
 import { CornerDownRight, RotateCcw } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { api } from '../../../app/api.ts';
 import { contentAt } from '../../../questions/lines.ts';
 import { useAnswer } from '../../../questions/use-answer.ts';
 import { useTeller } from '../../../team/teller.ts';
 import { Choices, type MenuChoice } from '../../../ui/Choices.tsx';
 import { Button } from '../../../ui/controls.tsx';
-import { usePlays } from '../../../keeping/plays.ts';
+import { useOtherPlay, usePlays } from '../../../keeping/plays.ts';
 import { apply, useDesk } from '../store.ts';
 
 const Box = styled.div`
@@ -188,19 +176,14 @@ function Flow({ play, end, names, flows }: FlowProps) {
 /** How far the five are from where it goes on, and the frame that gets them there. */
 function Way({ play, leaf, end }: { play: Play; leaf: string; end: Exclude<LineEnd, { is: 'shot' }> }) {
   const t = useTeller(play);
-  const other = useQuery({
-    queryKey: ['start', end.is === 'play' ? end.id : ''],
-    queryFn: async () => readPlay((await api.play(end.is === 'play' ? end.id : '')).document),
-    enabled: end.is === 'play',
-    retry: false,
-  });
-  const start = end.is === 'reset' ? setOf(play, end.flipped) : other.data?.ok ? other.data.play.start : null;
+  const other = useOtherPlay(end.is === 'play' ? end.id : null);
+  const start = end.is === 'reset' ? setOf(play, end.flipped) : (other.play?.start ?? null);
   const { answer: way } = useAnswer('way', start && { play, leaf, start }, {
     key: `${contentAt(play, leaf)} ${contentOf(start)}`,
     priority: 'later',
   });
   if (!start)
-    return other.isPending ? null : <span>That play is not in this playbook: it can’t be measured.</span>;
+    return other.asking ? null : <span>That play is not in this playbook: it can’t be measured.</span>;
   if (!way) return null;
   if (!way.frame) return <span>{tell({ key: 'way-there', with: {} }, t)}</span>;
   const { frame, farthest, feet, seconds, ball } = way;
