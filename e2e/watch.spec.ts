@@ -101,6 +101,7 @@ test('names, call, defence, court and numbers of the whole play; a kept version 
 
 test('continuing with another play goes on from the end of the ending shown', async ({ page, app }) => {
   const id = await newPlay(page, app, 'Joined');
+  await expect(saved(page)).toBeVisible();
   await page.getByRole('tab', { name: 'Play' }).click();
   await page.getByLabel('Continue with').selectOption({ label: 'Horns Lantern' });
   await expect(page.getByTestId('rung-2')).toBeVisible();

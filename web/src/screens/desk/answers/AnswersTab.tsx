@@ -49,16 +49,21 @@ const Line = styled.div`
 /** Beside the counts, so that nothing moves when it comes; not for what is done at once. */
 const Progress = styled.div`
   position: absolute;
-  right: 0;
-  top: 0;
+  inset: -4px 0 -5px;
   display: flex;
-  align-items: center;
-  gap: 8px;
-  font-size: 12px;
+  justify-content: end;
+  align-items: start;
+  pointer-events: none;
+  button {
+    pointer-events: auto;
+  }
   animation: ${late} 0.8s step-end both;
   progress {
-    width: 44px;
-    height: 6px;
+    position: absolute;
+    left: 0;
+    bottom: 0;
+    width: 100%;
+    height: 3px;
     accent-color: var(--pen);
   }
 `;
