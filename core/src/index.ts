@@ -83,8 +83,11 @@ export {
   FAKES,
   PASS_KINDS,
   SCREEN_KINDS,
+  SITUATIONS,
+  STATUSES,
   TEMPOS,
   type DefenderId,
+  type Situation,
 } from './play/vocabulary.ts';
 export { ON_MAN, propose, THERE } from './gesture/propose.ts';
 export { reread } from './gesture/reread.ts';
@@ -106,6 +109,30 @@ export { pointsOn, type PointOnLine, type Reaction } from './answers/points.ts';
 export { proposals, type AnswerProposal } from './answers/propose/propose.ts';
 export { endOf, setOf, wayTo, type LineEnd, type WayTo } from './flow/ends.ts';
 export { ringFrom } from './flow/ring.ts';
+export type { Alike } from './relations/alike.ts';
+export { forksOf, type Fork, type Head } from './relations/forks.ts';
+export type { Into } from './relations/into.ts';
+export {
+  readyOf,
+  relatedContent,
+  relatedOf,
+  relationOf,
+  RELATIONS_ENGINE,
+  type Chance,
+  type Ready,
+  type Related,
+  type Relation,
+} from './relations/related.ts';
+export {
+  cyclesOf,
+  jobIn,
+  roundOf,
+  turnsHome,
+  turnsOf,
+  turnStart,
+  visitsIn,
+  type Round,
+} from './relations/round.ts';
 export { differences } from './versions/differences.ts';
 export { versionChanges, versionOf, isWorthIt, type TriedChange } from './versions/version.ts';
 export { zoneSites } from './answers/zone-points.ts';
@@ -114,6 +141,7 @@ export { whole } from './answers/whole.ts';
 export { ANSWERS_ENGINE, verdictOf, type Verdict } from './answers/verdict.ts';
 export { againstEverything, Values, worstReply, type AgainstOne, type Reply } from './answers/reply.ts';
 export { asTold } from './answers/told.ts';
+export { punishes, trialKey, trialOf, TRIALS_ENGINE, type Trial } from './answers/trial.ts';
 export { pointSaid, readOf, toldWords, whySaid } from './answers/words.ts';
 export { attackersOn, defendersOn, floorOf, chasersLate, putAttackers, type Floor } from './space/floor.ts';
 export { standApart } from './defence/zone/move.ts';
@@ -186,6 +214,9 @@ export {
   againstInFull,
   againstWords,
   MEASURE_WORDS,
+  SITUATION_WORDS,
+  situationWords,
+  STATUS_WORDS,
   UNAVAILABLE_WORDS,
   VERB_WORDS,
 } from './language/labels.ts';
@@ -209,6 +240,7 @@ export {
   type Rules,
 } from './keeping/machine.ts';
 export { opening, taking, type Answer, type Found, type Theirs } from './keeping/opening.ts';
+export { whatWeHave, type Has, type Need, type Nearest } from './playbook/have.ts';
 export { cardOf } from './playbook/card.ts';
 export { derive, DERIVED_VERSION, isLong, type Derived } from './playbook/derive.ts';
 export {
@@ -232,4 +264,28 @@ export {
   type TeamChange,
   type VersionRow,
 } from './playbook/shapes.ts';
-export { summarise } from './playbook/summary.ts';
+export {
+  EntrySchema,
+  RECORD_LIMITS,
+  RECORD_ROWS,
+  RECORDS,
+  recordSave,
+  SeriesSchema,
+  SheetSchema,
+  type Opponent,
+  type RecordBody,
+  type RecordKind,
+  type RecordRow,
+  type RecordSave,
+  type Series,
+  type Sheet,
+  type SheetEntry,
+  type SheetSection,
+} from './playbook/records.ts';
+export {
+  RelationsSchema,
+  type PairRow,
+  type PlayRelated,
+  type Relations,
+} from './playbook/relation-shapes.ts';
+export { summarise, type Other } from './playbook/summary.ts';

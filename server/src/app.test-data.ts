@@ -5,7 +5,7 @@ import { ownerOnLoopback, type Actors } from './actor.ts';
 import { createApp } from './app.ts';
 import { migrateDatabase, openDatabase, type Database } from './db/client.ts';
 import { ensureTeam } from './teams/routes.ts';
-import { startJobs, type Jobs } from './verdicts/jobs.ts';
+import { startJobs, type Jobs } from './beside/jobs.ts';
 
 const log = pino({ level: 'silent' });
 let count = 0;
@@ -41,7 +41,7 @@ export function testApp(actors: Actors = ownerOnLoopback('team'), judges = false
       await ensureTeam(db, 'others', 'The others');
     });
     jobs = judges ? await startJobs(process.env.TEST_DATABASE_URL!, database, log) : undefined;
-    app = createApp({ database, log, actors, build: 'b1', ...(jobs && { verdicts: jobs }) });
+    app = createApp({ database, log, actors, build: 'b1', ...(jobs && { beside: jobs }) });
   });
   afterAll(async () => {
     await jobs?.stop();

@@ -15,9 +15,12 @@ import { errorAnswers } from './http/errors.ts';
 import { guard } from './http/guard.ts';
 import { nothingHere } from './http/methods.ts';
 import { problemResponse } from './http/problem.ts';
+import { RECORD_KINDS, recordRoutes } from './records/routes.ts';
+import { seriesRoutes } from './records/series.ts';
+import { relationRoutes } from './relations/routes.ts';
 import { playRoutes } from './plays/routes.ts';
 import { teamRoutes } from './teams/routes.ts';
-import type { Verdicts } from './verdicts/jobs.ts';
+import type { Beside } from './beside/jobs.ts';
 
 export interface AppOptions {
   readonly database: Database;
@@ -25,8 +28,8 @@ export interface AppOptions {
   readonly actors: Actors;
   /** The built web app; without it only the API is served. */
   readonly webRoot?: string;
-  /** Who judges plays after they were saved; without it they wait. */
-  readonly verdicts?: Verdicts;
+  /** Who works out of plays what lists show, after they were saved; without it they wait. */
+  readonly beside?: Beside;
   /** Which build of the app is served: a tab of another one offers to reload. */
   readonly build?: string;
 }
@@ -42,7 +45,7 @@ export function createApp({
   log,
   actors,
   webRoot,
-  verdicts,
+  beside,
   build = 'dev',
 }: AppOptions): Hono<Asked> {
   const app = new Hono<Asked>();
@@ -109,8 +112,11 @@ export function createApp({
     c.set('actor', actor);
     return next();
   });
-  app.route('/api/team', teamRoutes(database, verdicts));
-  app.route('/api/plays', playRoutes(database, verdicts));
+  app.route('/api/team', teamRoutes(database, beside));
+  app.route('/api/plays', playRoutes(database, beside));
+  app.route('/api/relations', relationRoutes(database));
+  for (const kind of RECORD_KINDS) app.route(`/api/${kind}`, recordRoutes(database, kind));
+  app.route('/api/series', seriesRoutes(database, beside));
   app.get(
     '/api/openapi.json',
     openAPIRouteHandler(app, {

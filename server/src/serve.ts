@@ -7,7 +7,7 @@ import { loadPlays } from './demo.ts';
 import { openLog } from './log.ts';
 import { tidyInTheBackground } from './plays/rederive.ts';
 import { ensureTeam } from './teams/routes.ts';
-import { startJobs } from './verdicts/jobs.ts';
+import { startJobs } from './beside/jobs.ts';
 
 export const TEAM = 'team';
 /** Who the start itself acts as. */
@@ -51,7 +51,7 @@ export async function startServer(options: ServeOptions): Promise<Running> {
     const app = createApp({
       database,
       log,
-      verdicts: jobs,
+      beside: jobs,
       actors: ownerOnLoopback(TEAM),
       ...(options.webRoot ? { webRoot: options.webRoot } : {}),
       ...(options.build ? { build: options.build } : {}),

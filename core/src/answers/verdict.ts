@@ -2,7 +2,7 @@ import type { PlayerId } from '../alignment/library.ts';
 import { courtFor } from '../court/rulesets.ts';
 import { withMakes } from '../look/worth.ts';
 import { levelRecord } from '../motion/level.ts';
-import type { Play } from '../play/document.ts';
+import type { Defence, Play } from '../play/document.ts';
 import type { OwnTeaching } from '../walkthrough/teaching.ts';
 import type { DefenderId } from '../play/vocabulary.ts';
 import type { Cell } from './cell.ts';
@@ -10,9 +10,10 @@ import { boardsOf, pointsOf, rowOf } from './grid.ts';
 import type { PointKind, PointOnLine, Reaction } from './points.ts';
 import { Values, worstReply } from './reply.ts';
 import { whoDoes } from './told.ts';
+import { hurtOf } from './trial.ts';
 
 /** Raised whenever answers are judged another way: verdicts of an older one are made anew. */
-export const ANSWERS_ENGINE = 1;
+export const ANSWERS_ENGINE = 2;
 
 /** What a play has against its defence, in figures that fit on its card. */
 export interface Verdict {
@@ -31,6 +32,8 @@ export interface Verdict {
   } | null;
   /** What the play is worth against the worst that they can do, points a possession. */
   readonly worst: number;
+  /** What hurts it most, as one defence for other plays to be tried against; null where there is none. */
+  readonly hurt: Defence | null;
 }
 
 /** Judges a play against its first defence: the grid, and their best reply. What it yields between is a chance to leave. */
@@ -55,7 +58,9 @@ export function* verdictOf(play: Play, makes: OwnTeaching['makes']): Generator<n
       if (cell.state === 'hole' && (!hole || (cell.usual && !hole.cell.usual))) hole = { at, cell };
     }
   }
-  const { worth } = yield* worstReply(new Values(boards.drawn, points));
+  const values = new Values(boards.drawn, points);
+  const reply = yield* worstReply(values);
+  const hurt = yield* hurtOf(values, reply);
   return {
     against: defence.name,
     answered,
@@ -67,6 +72,7 @@ export function* verdictOf(play: Play, makes: OwnTeaching['makes']): Generator<n
       does: hole.cell.reaction,
       who: whoDoes(defence, hole.at, hole.cell.reaction),
     },
-    worst: Math.round(worth * 100) / 100,
+    worst: Math.round(reply.worth * 100) / 100,
+    hurt,
   };
 }

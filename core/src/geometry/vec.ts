@@ -45,6 +45,7 @@ export function fromDegrees(a: number): Point {
 /** A direction brought into more than −180°, at most 180°; what is no number stays what it is. */
 export function turned(angle: number): number {
   if (!Number.isFinite(angle) || (angle > -180 && angle <= 180)) return angle;
-  const rest = angle % 360;
+  // Nought from below is nought.
+  const rest = (angle % 360) + 0;
   return rest > 180 ? rest - 360 : rest <= -180 ? rest + 360 : rest;
 }

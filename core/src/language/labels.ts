@@ -1,6 +1,7 @@
 import type { PlayerId } from '../alignment/library.ts';
 import type { Unavailable } from '../gesture/verbs.ts';
-import type { Verb } from '../play/document.ts';
+import type { Play, Verb } from '../play/document.ts';
+import type { Situation } from '../play/vocabulary.ts';
 import type { ManWord } from './teller.ts';
 
 /** A verb on a button. */
@@ -36,6 +37,28 @@ export const againstInFull = (against: string, man: ManWord = 'man'): string =>
     : against === 'any'
       ? 'Any defence'
       : `A ${against}`;
+
+/** When a play is called, on a chip or at the head of a row. */
+export const SITUATION_WORDS: Readonly<Record<Situation, string>> = {
+  baseline: 'Under the basket',
+  sideline: 'From the side',
+  afterTimeout: 'After a time-out',
+  firstTrips: 'First trips',
+  lateClock: 'Late clock',
+  needThree: 'Need a three',
+  needTwo: 'Need a two',
+  keepBall: 'Keep the ball',
+  pressure: 'Against pressure',
+};
+/** A situation of a play in words: one of ours, or the coach's own. */
+export const situationWords = (key: string): string => SITUATION_WORDS[key as Situation] ?? key;
+
+/** Where a play stands in the playbook. */
+export const STATUS_WORDS: Readonly<Record<NonNullable<Play['status']>, string>> = {
+  candidate: 'Candidate',
+  adopted: 'Adopted',
+  retired: 'Retired',
+};
 
 /** A measure of a court, as a coach would pace it out. */
 export const MEASURE_WORDS: Readonly<Record<string, string>> = {

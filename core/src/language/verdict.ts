@@ -28,11 +28,11 @@ export const pointWords = ({
 }): string => POINTS[kind](by, user);
 
 /** A verdict in the few words a card has room for; lists say it without the table of all sentences. */
-export const verdictWords = ({ answered, of, worst }: Verdict): string =>
+export const verdictWords = ({ answered, of, worst }: Pick<Verdict, 'answered' | 'of' | 'worst'>): string =>
   of === 0
     ? `No choice for them, worth ${worst.toFixed(2)}`
     : `Answers ${answered} of ${of}, at worst ${worst.toFixed(2)}`;
 
 /** What a play has nothing against first; null when there is nothing. */
-export const holeWords = ({ hole }: Verdict): string | null =>
+export const holeWords = ({ hole }: Pick<Verdict, 'hole'>): string | null =>
   hole && `Hole: ${readWords({ does: hole.does, who: hole.who })} (${pointWords(hole)})`;

@@ -19,6 +19,16 @@ export type Change =
   | { do: 'series'; series: string }
   | { do: 'against'; against: string[] }
   | { do: 'situation'; situation: string[] }
+  /** What a play is in the playbook; what is not said stays, an empty text or null takes it away. */
+  | {
+      do: 'about';
+      option?: string;
+      purpose?: string;
+      status?: NonNullable<Play['status']> | null;
+      origin?: NonNullable<Play['origin']> | null;
+    }
+  /** The plays it answers, by what the defence learnt of them. */
+  | { do: 'counterTo'; counterTo: NonNullable<Play['counterTo']> }
   | { do: 'notes'; notes: string }
   | { do: 'court'; court: Play['court']; customCourt?: CustomCourt }
   | { do: 'level'; level: Level; women?: boolean }

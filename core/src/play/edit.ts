@@ -58,6 +58,17 @@ function applied(play: Play, change: Change): EditResult {
       return done({ ...play, against: change.against });
     case 'situation':
       return done({ ...play, situation: change.situation });
+    case 'about': {
+      const { do: _do, ...said } = change;
+      const now = Object.entries({ ...play, ...said }).filter(
+        ([key, v]) => !(key in said && (v === null || v === '')),
+      );
+      return done(Object.fromEntries(now) as unknown as Play);
+    }
+    case 'counterTo': {
+      const { counterTo: _old, ...rest } = play;
+      return done((change.counterTo.length > 0 ? { ...rest, counterTo: change.counterTo } : rest) as Play);
+    }
     case 'defences':
       return done({
         ...play,

@@ -140,6 +140,21 @@ const CHANGES: {
   series: { of: fc.record({ series: words }) },
   against: { of: fc.record({ against: fc.array(fc.constantFrom('man', '2-3'), { maxLength: 2 }) }) },
   situation: { of: fc.record({ situation: fc.array(words, { maxLength: 2 }) }) },
+  about: {
+    of: some(
+      fc.record({
+        option: maybe(fc.constantFrom('4', '4A', '')),
+        purpose: maybe(words),
+        status: maybe(fc.constantFrom('candidate' as const, 'retired' as const, null)),
+        origin: maybe(fc.constantFrom({ text: 'A clinic', on: '2026-08' }, null)),
+      }),
+    ) as never,
+  },
+  counterTo: {
+    of: fc.record({
+      counterTo: fc.array(fc.record({ play: fc.constantFrom('p', 'q'), name: words }), { maxLength: 2 }),
+    }),
+  },
   notes: { of: fc.record({ notes: words }) },
   court: { of: fc.record({ court: fc.constantFrom('nfhs', 'ncaa', 'fiba', 'usPro') }) },
   level: {

@@ -136,6 +136,19 @@ export const AGAINST = [
   'any',
 ] as const;
 export const STATUSES = ['candidate', 'adopted', 'retired'] as const;
+/** When a play is called. The list of a play is open: what is none of these is its own words. */
+export const SITUATIONS = [
+  'baseline',
+  'sideline',
+  'afterTimeout',
+  'firstTrips',
+  'lateClock',
+  'needThree',
+  'needTwo',
+  'keepBall',
+  'pressure',
+] as const;
+export type Situation = (typeof SITUATIONS)[number];
 export const VARIANTS = ['zone', 'man', 'side', 'level'] as const;
 /** Where a defence has a choice. */
 export const POINT_KINDS = ['onBall', 'offBall', 'handoff', 'tag', 'drive', 'entry', 'pass', 'zone'] as const;

@@ -4,7 +4,7 @@ import type { CustomCourt } from '../court/rulesets.ts';
 import { CourtKeySchema, DefenceSchema, LevelSchema, PlaySchema } from '../play/document.ts';
 import { PLAYERS } from '../alignment/library.ts';
 import type { Verdict } from '../answers/verdict.ts';
-import { DEFENDERS, POINT_KINDS, REACTIONS } from '../play/vocabulary.ts';
+import { DEFENDERS, POINT_KINDS, REACTIONS, STATUSES, VARIANTS } from '../play/vocabulary.ts';
 import { LIMITS } from '../play/limits.ts';
 import { OwnTeachingSchema } from '../walkthrough/teaching.ts';
 
@@ -16,6 +16,18 @@ export const SummarySchema = z.object({
   against: z.array(z.string()),
   /** Missing in rows that were summed up before there were series in lists. */
   series: z.string().default(''),
+  /** What of the playbook's order a play carries; missing in rows that were summed up before. */
+  option: z.string().default(''),
+  purpose: z.string().default(''),
+  status: z.enum(STATUSES).default('adopted'),
+  situation: z.array(z.string()).default([]),
+  counterTo: z
+    .array(z.object({ play: z.string(), name: z.string(), line: z.string().optional() }))
+    .default([]),
+  variantOf: z
+    .object({ play: z.string(), name: z.string(), kind: z.enum(VARIANTS) })
+    .nullable()
+    .default(null),
   frames: z.number().int(),
   endings: z.number().int(),
   seconds: z.number(),
@@ -43,7 +55,7 @@ const VerdictSchema = z.object({
     })
     .nullable(),
   worst: z.number(),
-}) satisfies z.ZodType<Verdict>;
+}) satisfies z.ZodType<Omit<Verdict, 'hurt'>>;
 
 /** One play in a list: its summary and a one-frame document that its small picture is drawn from. */
 export const PlayRowSchema = z.object({

@@ -7,6 +7,14 @@ import type { Play } from '../play/document.ts';
 import { startState } from '../play/state.ts';
 import { leaves, mainLine } from '../play/tree.ts';
 
+/** Another play by its id, and by its name where the other one is missing. */
+export interface Other {
+  readonly play: string;
+  readonly name: string;
+  /** The line of it that is meant. */
+  readonly line?: string;
+}
+
 /** What lists show and filter by; derived from the document, never kept in it. */
 export interface PlaySummary {
   readonly name: string;
@@ -15,6 +23,15 @@ export interface PlaySummary {
   readonly against: readonly string[];
   /** The series it belongs to; empty when it belongs to none. */
   readonly series: string;
+  /** Its number in the series; empty when it has none. */
+  readonly option: string;
+  readonly purpose: string;
+  readonly status: NonNullable<Play['status']>;
+  /** When it is called: as the coach says, and as it is thrown in. */
+  readonly situation: readonly string[];
+  /** The plays it answers, and the play it is a version of, by their ids and names. */
+  readonly counterTo: readonly Other[];
+  readonly variantOf: (Other & { readonly kind: NonNullable<Play['variantOf']>['kind'] }) | null;
   /** Frames on the play as drawn. */
   readonly frames: number;
   readonly endings: number;
@@ -25,6 +42,12 @@ export interface PlaySummary {
   /** The plays some line of it goes on in, by their ids. */
   readonly flows: readonly string[];
   readonly figures: Readonly<Record<ComparedKey, number | null>>;
+}
+
+/** When a play is called: what the coach says, and what its throw-in says by itself. */
+function situationsOf({ situation, start }: Play): string[] {
+  const drawn = start.throwIn && (start.throwIn === 'baseline' ? 'baseline' : 'sideline');
+  return [...new Set([...situation, ...(drawn ? [drawn] : [])])];
 }
 
 /** A play as lists show it. Long plays take long: its main line is timed. */
@@ -40,6 +63,18 @@ export function summarise(play: Play): PlaySummary {
     signal: play.call?.signal ?? '',
     against: play.against,
     series: play.series ?? '',
+    option: play.option ?? '',
+    purpose: play.purpose ?? '',
+    status: play.status ?? 'adopted',
+    situation: situationsOf(play),
+    counterTo: (play.counterTo ?? []).map(({ play: id, name, line }) => ({
+      play: id,
+      name,
+      ...(line && { line }),
+    })),
+    variantOf: play.variantOf
+      ? { play: play.variantOf.play, name: play.variantOf.name, kind: play.variantOf.kind }
+      : null,
     frames: line.length,
     endings: leaves(play).length,
     seconds: Math.round(timeline.end * 10) / 10,

@@ -1,4 +1,13 @@
-import type { Defaults, Defence, OwnTeaching, Verdict } from '@corkscrew/core';
+import type {
+  Defaults,
+  Defence,
+  OwnTeaching,
+  RecordBody,
+  Related,
+  Relation,
+  Trial,
+  Verdict,
+} from '@corkscrew/core';
 import {
   bigint,
   foreignKey,
@@ -56,6 +65,9 @@ export const plays = pgTable(
     derived: integer('derived').notNull().default(0),
     /** What of the document its verdict depends on; empty when nobody plays against it. */
     judged: text('judged').notNull().default(''),
+    /** What of the document its relations depend on, and what it was compared as; empty when never. */
+    related: text('related').notNull().default(''),
+    compared: text('compared').notNull().default(''),
     /** The save that made this revision, as its sender named it. */
     lastSave: text('last_save'),
     createdAt: when('created_at').notNull().defaultNow(),
@@ -82,6 +94,86 @@ export const verdicts = pgTable(
     madeAt: when('made_at').notNull().defaultNow(),
   },
   (t) => [primaryKey({ columns: [t.teamId, t.document, t.engine, t.settings] })],
+);
+
+/** What of plays is compared, by what it was made from; null what takes too long. */
+export const related = pgTable(
+  'related',
+  {
+    teamId: teamId(),
+    content: text('content').notNull(),
+    engine: integer('engine').notNull(),
+    body: jsonb('body').$type<Related>(),
+    madeAt: when('made_at').notNull().defaultNow(),
+  },
+  (t) => [primaryKey({ columns: [t.teamId, t.content, t.engine] })],
+);
+
+/** What two plays have in common, as they were when they were compared; each pair once. */
+export const relations = pgTable(
+  'relations',
+  {
+    teamId: teamId(),
+    a: text('a').notNull(),
+    b: text('b').notNull(),
+    contentA: text('content_a').notNull(),
+    contentB: text('content_b').notNull(),
+    engine: integer('engine').notNull(),
+    body: jsonb('body').$type<Relation>().notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.teamId, t.a, t.b] }), index('relations_b').on(t.teamId, t.b)],
+);
+
+/** The best plays have against defences, by what it was made from; null what takes too long. */
+export const trials = pgTable(
+  'trials',
+  {
+    teamId: teamId(),
+    document: text('document').notNull(),
+    defence: text('defence').notNull(),
+    engine: integer('engine').notNull(),
+    settings: text('settings').notNull(),
+    body: jsonb('body').$type<Trial>(),
+    madeAt: when('made_at').notNull().defaultNow(),
+  },
+  (t) => [primaryKey({ columns: [t.teamId, t.document, t.defence, t.engine, t.settings] })],
+);
+
+/** What the team keeps beside its plays: series, call sheets, opponents, one row each. */
+export const records = pgTable(
+  'records',
+  {
+    teamId: teamId(),
+    kind: text('kind').notNull(),
+    id: text('id').notNull(),
+    revision: integer('revision').notNull(),
+    /** Null when it was taken away: who has an older one is told. */
+    body: jsonb('body').$type<RecordBody>(),
+    updatedAt: when('updated_at').notNull().defaultNow(),
+  },
+  (t) => [primaryKey({ columns: [t.teamId, t.kind, t.id] })],
+);
+
+/** Kept versions of those, one a sitting. */
+export const recordVersions = pgTable(
+  'record_versions',
+  {
+    teamId: text('team_id').notNull(),
+    kind: text('kind').notNull(),
+    recordId: text('record_id').notNull(),
+    revision: integer('revision').notNull(),
+    sitting: text('sitting').notNull(),
+    body: jsonb('body').$type<RecordBody>(),
+    startedAt: when('started_at').notNull().defaultNow(),
+    savedAt: when('saved_at').notNull().defaultNow(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.teamId, t.kind, t.recordId, t.revision] }),
+    foreignKey({
+      columns: [t.teamId, t.kind, t.recordId],
+      foreignColumns: [records.teamId, records.kind, records.id],
+    }).onDelete('cascade'),
+  ],
 );
 
 export const playVersions = pgTable(

@@ -12,7 +12,7 @@ import { z } from 'zod';
 import type { Asked } from '../actor.ts';
 import type { Database } from '../db/client.ts';
 import { body, describe, params, query, Whole, Word } from '../http/describe.ts';
-import type { Verdicts } from '../verdicts/jobs.ts';
+import type { Beside } from '../beside/jobs.ts';
 import { getPlay } from './get.ts';
 import { Lists } from './list.ts';
 import { savePlay, setTrashed } from './store.ts';
@@ -27,7 +27,7 @@ const VersionName = z
 const Trash = z.object({ trash: z.enum(['true', 'false']).optional() });
 
 /** The team's plays, their trash and their kept versions. */
-export function playRoutes(database: Database, verdicts?: Verdicts) {
+export function playRoutes(database: Database, beside?: Beside) {
   const lists = new Lists(database);
   return new Hono<Asked>()
     .get(
@@ -63,7 +63,7 @@ export function playRoutes(database: Database, verdicts?: Verdicts) {
         const actor = c.get('actor');
         const { id } = c.req.valid('param');
         const saved = await savePlay(database, actor, id, c.req.valid('json'));
-        verdicts?.saved({ team: actor.team, id });
+        beside?.saved({ team: actor.team, id });
         return c.json(saved);
       },
     )

@@ -1,4 +1,5 @@
 import {
+  derive,
   readPlay,
   sameDocument,
   unkeepable,
@@ -41,6 +42,7 @@ interface Unsummed {
   readonly summary: object;
   readonly card: object;
   readonly judged: '';
+  readonly related: '';
 }
 
 /**
@@ -56,9 +58,14 @@ export async function savePlay(database: Database, actor: Actor, id: string, sav
     summary: {},
     card: {},
     judged: '',
+    related: '',
   }));
   return database.transaction((db) => keep(db, actor, id, save, play.frames.length, known));
 }
+
+/** The same within a transaction of more than one play; what lists show of it is made at once. */
+export const keepNow = (db: Db, actor: Actor, play: Play, save: Omit<Save, 'document'>): Promise<Saved> =>
+  keep(db, actor, play.id, { ...save, document: play }, play.frames.length, derive(play));
 
 async function keep(
   db: Db,

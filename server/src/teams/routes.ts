@@ -7,7 +7,7 @@ import { teams } from '../db/schema.ts';
 import { body, describe } from '../http/describe.ts';
 import { notFound, ProblemError } from '../http/problem.ts';
 import { bumpList } from '../plays/list.ts';
-import type { Verdicts } from '../verdicts/jobs.ts';
+import type { Beside } from '../beside/jobs.ts';
 
 const SHOWN = {
   id: teams.id,
@@ -24,7 +24,7 @@ async function getTeam(db: Db, { team: id }: Actor): Promise<Team> {
 }
 
 /** The actor's team, and what it teaches. */
-export function teamRoutes(database: Database, verdicts?: Verdicts) {
+export function teamRoutes(database: Database, beside?: Beside) {
   return new Hono<Asked>()
     .get('/', describe('The team', TeamSchema), async (c) =>
       c.json(await database.within((db) => getTeam(db, c.get('actor')))),
@@ -51,7 +51,7 @@ export function teamRoutes(database: Database, verdicts?: Verdicts) {
           if (school) await bumpList(db, actor.team);
           return getTeam(db, actor);
         });
-        if (school) verdicts?.changed();
+        if (school) beside?.changed();
         return c.json(team);
       },
     );

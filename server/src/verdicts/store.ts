@@ -1,6 +1,7 @@
 import { ANSWERS_ENGINE, settingsOf, type OwnTeaching, type Verdict } from '@corkscrew/core';
 import { and, eq, isNull, lt, ne, sql } from 'drizzle-orm';
 import type { PgColumn } from 'drizzle-orm/pg-core';
+import type { Waiting } from '../beside/jobs.ts';
 import type { Db } from '../db/client.ts';
 import { plays, teams, verdicts } from '../db/schema.ts';
 
@@ -18,12 +19,6 @@ const verdictOn = (team: Col, document: Col, settings: string) =>
   );
 /** The same for the row of a play. */
 export const judgedNow = (settings: string) => verdictOn(plays.teamId, plays.judged, settings);
-
-/** A play that waits for its verdict. */
-export interface Waiting {
-  readonly team: string;
-  readonly id: string;
-}
 
 /** All plays out of the trash that somebody plays against and that are not judged as they are now. */
 export async function waiting(db: Db): Promise<Waiting[]> {

@@ -2,7 +2,7 @@ import { verdictOf, whole, type Play, type PlayRow } from '@corkscrew/core';
 import { expect, it } from 'vitest';
 import { ownerOnLoopback } from '../actor.ts';
 import { testApp } from '../app.test-data.ts';
-import { Judge } from './judge.ts';
+import { Helper } from '../beside/helper.ts';
 
 const { request, send, save, json, fresh, renamed } = testApp(ownerOnLoopback('team'), true);
 
@@ -51,10 +51,10 @@ it('a play is judged after it was saved, as the core judges it; a new name chang
   expect(await verdictIn(play.id)).toEqual(here);
 }, 60_000);
 
-it('a judge that ends on the way gives no verdict: the play waits', async () => {
-  const judge = new Judge();
-  const told = judge.tell({ play: screened(), makes: undefined });
-  judge.stop();
+it('a helper that ends on the way gives no verdict: the play waits', async () => {
+  const helper = new Helper();
+  const told = helper.ask('verdict', { play: screened(), makes: undefined });
+  helper.stop();
   await expect(told).rejects.toThrow('ended');
 });
 

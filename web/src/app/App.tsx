@@ -1,4 +1,4 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { QueryClientProvider } from '@tanstack/react-query';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { createBrowserRouter, Navigate, RouterProvider, useRouteError } from 'react-router';
 import { startDelivering } from '../keeping/deliver.ts';
@@ -6,13 +6,8 @@ import { listPlays } from '../keeping/lists.ts';
 import { Message } from '../ui/Message.tsx';
 import { NewerNotice } from './NewerNotice.tsx';
 import { ApiProblem } from './api.ts';
+import { client } from './client.ts';
 import { commandFor } from './keymap.ts';
-
-const client = new QueryClient({
-  defaultOptions: {
-    queries: { retry: (count, error) => !(error instanceof ApiProblem) && count < 2, staleTime: 2000 },
-  },
-});
 
 // The list is asked for while the playbook's code is still on its way.
 if (/^\/(plays)?$/.test(location.pathname)) {
@@ -23,6 +18,8 @@ const Playbook = lazy(() => import('../screens/playbook/Playbook.tsx'));
 const desk = () => import('../screens/desk/Desk.tsx');
 const Desk = lazy(desk);
 const ZoneRoom = lazy(() => import('../screens/zone/ZoneRoom.tsx'));
+const Series = lazy(() => import('../screens/series/Series.tsx'));
+const Turns = lazy(() => import('../screens/turns/Turns.tsx'));
 const Settings = lazy(() => import('../screens/settings/Settings.tsx'));
 const Keys = lazy(async () => ({ default: (await import('../ui/Keys.tsx')).Keys }));
 
@@ -71,9 +68,11 @@ const page = (element: React.ReactNode) => ({
 const router = createBrowserRouter([
   { path: '/', element: <Navigate to="/plays" replace /> },
   { path: '/plays', ...page(<Playbook />) },
+  { path: '/series', ...page(<Series />) },
   { path: '/zone', ...page(<ZoneRoom />) },
   { path: '/settings', ...page(<Settings />) },
   { path: '/plays/new', ...page(<NewPlay />) },
+  { path: '/plays/:id/turns', ...page(<Turns />) },
   { path: '/plays/:id', ...page(<Desk />) },
   {
     path: '*',

@@ -1,6 +1,8 @@
 import {
   PlayRowSchema,
   ProblemSchema,
+  RECORD_ROWS,
+  RelationsSchema,
   SavedSchema,
   StoredPlaySchema,
   TeamSchema,
@@ -8,6 +10,10 @@ import {
   type Play,
   type PlayRow,
   type Problem,
+  type RecordKind,
+  type RecordRow,
+  type RecordSave,
+  type Relations,
   type Save,
   type Saved,
   type StoredPlay,
@@ -82,6 +88,17 @@ export const api = {
   versions: (id: string): Promise<VersionRow[]> => call(z.array(VersionRowSchema), `${at(id)}/versions`),
   version: (id: string, version: number): Promise<StoredPlay> =>
     call(StoredPlaySchema, `${at(id)}/versions/${version}`),
+  relations: (): Promise<Relations> => call(RelationsSchema, '/api/relations'),
+  records: <K extends RecordKind>(kind: K): Promise<RecordRow<K>[]> =>
+    call(z.array(RECORD_ROWS[kind]), `/api/${kind}`) as Promise<unknown> as Promise<RecordRow<K>[]>,
+  saveRecord: (kind: RecordKind, id: string, save: RecordSave): Promise<Saved> =>
+    call(SavedSchema, `/api/${kind}/${encodeURIComponent(id)}`, { ...send('PUT', save), keepalive: true }),
+  renameSeries: (id: string, word: string, revision: number, sitting: string): Promise<Saved> =>
+    call(
+      SavedSchema,
+      `/api/series/${encodeURIComponent(id)}/rename`,
+      send('POST', { word, revision, sitting }),
+    ),
   nameVersion: (id: string, version: number, name: string): Promise<VersionRow[]> =>
     call(z.array(VersionRowSchema), `${at(id)}/versions/${version}`, send('PATCH', { name })),
 };

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useId, useState } from 'react';
 import { Area, Input, Label } from './controls.tsx';
 
 interface Props {
@@ -8,13 +8,16 @@ interface Props {
   readonly onDone: (value: string) => void;
   readonly area?: boolean;
   readonly placeholder?: string;
+  /** What is often meant, offered while typing. */
+  readonly among?: readonly string[];
 }
 
 /**
  * A text field that makes one change when it is left, not one a letter. A value that is changed elsewhere, by undo for
  * one, is taken over without the field losing the focus.
  */
-export function TextField({ label, value, max, onDone, area = false, placeholder }: Props) {
+export function TextField({ label, value, max, onDone, area = false, placeholder, among }: Props) {
+  const list = useId();
   const [text, setText] = useState(value);
   const [from, setFrom] = useState(value);
   if (from !== value) {
@@ -26,6 +29,7 @@ export function TextField({ label, value, max, onDone, area = false, placeholder
     value: text,
     maxLength: max,
     ...(placeholder ? { placeholder } : {}),
+    ...(among ? { list } : {}),
     onChange: (e: { target: { value: string } }) => setText(e.target.value),
     onBlur: () => text !== value && onDone(text),
     onKeyDown: (e: { key: string }) => e.key === 'Enter' && !area && text !== value && onDone(text),
@@ -34,6 +38,13 @@ export function TextField({ label, value, max, onDone, area = false, placeholder
     <label className={area ? 'whole' : ''}>
       <Label>{label}</Label>
       {area ? <Area {...props} /> : <Input {...props} />}
+      {among && (
+        <datalist id={list}>
+          {among.map((w) => (
+            <option key={w} value={w} />
+          ))}
+        </datalist>
+      )}
     </label>
   );
 }

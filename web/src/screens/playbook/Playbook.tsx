@@ -8,6 +8,7 @@ import styled from 'styled-components';
 import { api } from '../../app/api.ts';
 import { changePlay } from '../../keeping/change.ts';
 import { keepNew } from '../../keeping/deliver.ts';
+import { BookViews } from '../../ui/BookViews.tsx';
 import { Input, Label, MainButton } from '../../ui/controls.tsx';
 import { FileButton } from '../../ui/FileButton.tsx';
 import { TopBar } from '../../ui/TopBar.tsx';
@@ -112,6 +113,7 @@ export default function Playbook() {
         room="plays"
         end={
           <>
+            <BookViews />
             <span className="find">
               <Search size={15} aria-hidden="true" />
               <Input

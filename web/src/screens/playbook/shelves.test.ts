@@ -1,16 +1,15 @@
-import { cardOf, newPlay, summarise, type PlayRow } from '@corkscrew/core';
+import { cardOf, newPlay, summarise, SummarySchema, type PlayRow } from '@corkscrew/core';
 import { expect, it } from 'vitest';
 import { choose, shelve, type Filter } from './shelves.ts';
 
 const row = (name: string, alignment: string, against: string[], updatedAt = '2026-01-01'): PlayRow => {
   const play = { ...newPlay({ id: name, name, court: 'nfhs', level: 'pro', alignment, ball: '1' }), against };
-  const s = summarise(play);
   return {
     id: name,
     revision: 1,
     updatedAt,
     deletedAt: null,
-    summary: { ...s, against: [...s.against], flows: [...s.flows] },
+    summary: SummarySchema.parse(summarise(play)),
     card: cardOf(play),
     verdict: 'none',
   };

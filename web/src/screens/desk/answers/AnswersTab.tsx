@@ -21,7 +21,7 @@ import { EveningList } from './EveningList.tsx';
 import { Everything } from './Everything.tsx';
 import { GridTable } from './GridTable.tsx';
 import { startGrid, stopGrid, useAsks, useGrid, useReply, type Grid } from './judge.ts';
-import { Mark, STATE_WORDS } from './marks.tsx';
+import { Mark, STATE_WORDS } from '../../../ui/Mark.tsx';
 import { showCell, showReply } from './show.ts';
 import type { AnswersAsk } from '../../../questions/kinds.ts';
 

@@ -10,7 +10,7 @@ import {
 } from '@corkscrew/core';
 import styled from 'styled-components';
 import type { Grid } from './judge.ts';
-import { Mark, STATE_WORDS } from './marks.tsx';
+import { Mark, STATE_WORDS } from '../../../ui/Mark.tsx';
 
 type Kind = PointOnLine['kind'];
 type Row = Grid['rows'][number];

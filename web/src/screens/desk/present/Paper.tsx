@@ -9,7 +9,7 @@ import { AllLooks } from '../answers/AllLooks.tsx';
 import { GridTable } from '../answers/GridTable.tsx';
 import { useJudged } from '../answers/judge.ts';
 import { lookWords, useLooks } from '../answers/Looks.tsx';
-import { Mark, STATE_WORDS } from '../answers/marks.tsx';
+import { Mark, STATE_WORDS } from '../../../ui/Mark.tsx';
 import { useDefence } from '../defend/view.ts';
 import { lineView, usePick } from '../store.ts';
 

@@ -2,12 +2,12 @@
 import { register } from 'tsx/esm/api';
 
 register();
-const { verdictOf, whole } = await import('@corkscrew/core');
-process.on('message', ({ play, makes }) => {
+const { answer } = await import('./answer.ts');
+process.on('message', (asked) => {
   try {
-    process.send({ verdict: whole(verdictOf(play, makes)) });
+    process.send({ told: answer(asked) });
   } catch (error) {
-    process.send({ verdict: null, fault: error.message });
+    process.send({ told: null, fault: error.message });
   }
 });
 process.on('disconnect', () => process.exit());

@@ -1,32 +1,32 @@
-import type { Play, Verdict } from '@corkscrew/core';
 import { fork, type ChildProcess } from 'node:child_process';
 import { constants, setPriority } from 'node:os';
 import { fileURLToPath } from 'node:url';
+import type { Asked, Questions } from './answer.ts';
 
-/** A play that takes longer than this (ms) is not judged at all. */
+/** What takes longer than this (ms) is not worked out at all. */
 const PATIENCE = 60_000;
-/** A judge with nothing to do is kept for so long (ms). */
+/** A helper with nothing to do is kept for so long (ms). */
 const IDLE = 20_000;
 
-/** What a judge is asked: a play, and how many of a hundred open shots its team makes. */
-export interface Case {
-  readonly play: Play;
-  readonly makes: object | undefined;
-}
+/** An answer; null with a reason where there is none. */
+export type Told<K extends keyof Questions> =
+  { readonly told: Questions[K][1] } | { readonly told: null; readonly fault: string };
 
-/** What it says: a verdict, or why there is none. */
-export interface Told {
-  readonly verdict: Verdict | null;
-  readonly fault?: string;
-}
-
-/** Judges plays in a process of its own, which gives way to all others. One at a time. */
-export class Judge {
+/** Works things out in a process of its own, which gives way to all others. One at a time. */
+export class Helper {
   #child: ChildProcess | null = null;
   #idle: ReturnType<typeof setTimeout> | undefined;
+  #life = 0;
 
-  /** Rejects when the process ends on the way: the play waits for another time. */
-  tell(of: Case): Promise<Told> {
+  /** Starts a process where none is, and says which it is: a new one knows nothing of what an earlier one was sent. */
+  wake(): number {
+    clearTimeout(this.#idle);
+    this.#child ??= this.#started();
+    return this.#life;
+  }
+
+  /** Rejects when the process ends on the way: what was asked waits for another time. */
+  ask<K extends keyof Questions>(ask: K, of: Questions[K][0]): Promise<Told<K>> {
     clearTimeout(this.#idle);
     const child = (this.#child ??= this.#started());
     return new Promise((resolve, reject) => {
@@ -35,25 +35,26 @@ export class Judge {
         child.off('message', told).off('exit', ended).off('error', ended);
         this.#idle = setTimeout(() => this.stop(), IDLE).unref();
       };
-      const told = (what: Told): void => {
+      const told = (what: Told<K>): void => {
         over();
         resolve(what);
       };
       const ended = (): void => {
         over();
-        reject(new Error('The judge ended.'));
+        reject(new Error('The helper ended.'));
       };
       const timer = setTimeout(() => {
-        told({ verdict: null, fault: 'It took too long.' });
+        told({ told: null, fault: 'It took too long.' });
         this.stop();
       }, PATIENCE);
       child.on('message', told).on('exit', ended).on('error', ended);
-      child.send(of);
+      child.send({ ask, ...of } as Asked);
     });
   }
 
   #started(): ChildProcess {
-    const child = fork(fileURLToPath(new URL('./judge-worker.mjs', import.meta.url)), { execArgv: [] });
+    this.#life += 1;
+    const child = fork(fileURLToPath(new URL('./worker.mjs', import.meta.url)), { execArgv: [] });
     const gone = (): void => {
       if (this.#child === child) this.#child = null;
     };

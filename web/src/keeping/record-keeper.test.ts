@@ -1,0 +1,114 @@
+import type { Sheet } from '@corkscrew/core';
+import { describe, expect, it } from 'vitest';
+import { RecordKeeper, type RecordAnswer, type RecordDraft } from './record-keeper.ts';
+
+const sheet = (name: string): Sheet => ({ name, sections: [] });
+
+/** A keeper with a server of one record, answers that can be held back, and time that passes at once. */
+function world(answers: ((draft: RecordDraft) => RecordAnswer)[] = []) {
+  const sent: RecordDraft[] = [];
+  const device = new Map<string, RecordDraft>();
+  let revision = 0;
+  let hold: Promise<void> | null = null;
+  const kept: [string, number][] = [];
+  const keeper = new RecordKeeper({
+    send: async (draft) => {
+      sent.push(draft);
+      const answer = answers.shift()?.(draft) ?? { is: 'kept' as const, revision: ++revision };
+      await hold;
+      return answer;
+    },
+    put: (d) => Promise.resolve(void device.set(d.id, d)),
+    remove: (d) => Promise.resolve(void device.delete(d.id)),
+    kept: (d, r) => void kept.push([(d.body as Sheet | null)?.name ?? 'gone', r]),
+    shown: () => undefined,
+    wait: () => new Promise((r) => setTimeout(r, 0)),
+  });
+  return {
+    ...{ keeper, sent, device, kept },
+    held: () => {
+      let free = (): void => undefined;
+      hold = new Promise((r) => (free = r));
+      return () => {
+        hold = null;
+        free();
+      };
+    },
+  };
+}
+const settled = () => new Promise((r) => setTimeout(r, 30));
+
+describe('records of the team', () => {
+  it('are on the device at once, and leave it when the server has them', async () => {
+    const { keeper, device, sent, kept } = world();
+    keeper.change('sheets', 's', 0, sheet('A'));
+    expect(device.get('s')).toMatchObject({ revision: 0, body: { name: 'A' } });
+    await settled();
+    expect(sent).toHaveLength(1);
+    expect(kept).toEqual([['A', 1]]);
+    expect(device.size).toBe(0);
+  });
+  it('what is changed while a save is on its way follows it, on its revision', async () => {
+    const { keeper, sent, held, device } = world();
+    const free = held();
+    keeper.change('sheets', 's', 0, sheet('A'));
+    await settled();
+    keeper.change('sheets', 's', 0, sheet('AB'));
+    keeper.change('sheets', 's', 0, sheet('ABC'));
+    free();
+    await settled();
+    expect(sent.map((d) => [(d.body as Sheet).name, d.revision])).toEqual([
+      ['A', 0],
+      ['ABC', 1],
+    ]);
+    expect(device.size).toBe(0);
+  });
+  it('a server that is away is asked again until it has them', async () => {
+    const away = (): RecordAnswer => ({ is: 'unreachable' });
+    const { keeper, sent, device } = world([away, away]);
+    keeper.change('sheets', 's', 3, sheet('A'));
+    await settled();
+    expect(sent).toHaveLength(3);
+    expect(device.size).toBe(0);
+  });
+  it('changed elsewhere, the coach chooses: ours on top of theirs, or theirs; the same is no conflict', async () => {
+    const clash = (): RecordAnswer => ({ is: 'clash', theirs: { revision: 8, body: sheet('Theirs') } });
+    const mine = world([clash]);
+    mine.keeper.change('sheets', 's', 3, sheet('Mine'));
+    await settled();
+    expect(mine.keeper.drafts[0]).toMatchObject({ body: { name: 'Mine' }, theirs: { revision: 8 } });
+    expect(mine.device.size).toBe(1);
+    mine.keeper.choose('sheets', 's', 'mine');
+    await settled();
+    expect(mine.sent.at(-1)).toMatchObject({ revision: 8, body: { name: 'Mine' } });
+
+    const theirs = world([clash]);
+    theirs.keeper.change('sheets', 's', 3, sheet('Mine'));
+    await settled();
+    theirs.keeper.choose('sheets', 's', 'theirs');
+    expect(theirs.kept).toEqual([['Theirs', 8]]);
+    expect(theirs.device.size).toBe(0);
+
+    const same = world([clash]);
+    same.keeper.change('sheets', 's', 3, sheet('Theirs'));
+    await settled();
+    expect(same.keeper.drafts).toEqual([]);
+  });
+  it('refused, it stays on the device with the reason, and another change is tried again', async () => {
+    const { keeper, device, sent } = world([() => ({ is: 'refused', sentence: 'A name is missing.' })]);
+    keeper.change('sheets', 's', 0, sheet('x'));
+    await settled();
+    expect(device.get('s')?.refused).toBe('A name is missing.');
+    keeper.change('sheets', 's', 0, sheet('xy'));
+    await settled();
+    expect(sent).toHaveLength(2);
+    expect(device.size).toBe(0);
+  });
+  it('drafts of an earlier sitting are sent; taken away is kept as a change as well', async () => {
+    const { keeper, sent, kept } = world();
+    keeper.resume([{ kind: 'sheets', id: 's', revision: 4, body: null, count: 2 }]);
+    await settled();
+    expect(sent[0]).toMatchObject({ revision: 4, body: null });
+    expect(kept).toEqual([['gone', 1]]);
+  });
+});
