@@ -241,6 +241,14 @@ export {
 } from './keeping/machine.ts';
 export { opening, taking, type Answer, type Found, type Theirs } from './keeping/opening.ts';
 export { whatWeHave, type Has, type Need, type Nearest } from './playbook/have.ts';
+export {
+  findPlays,
+  readQuery,
+  wantedWords,
+  type FoundPlay,
+  type Query,
+  type Wanted,
+} from './playbook/query.ts';
 export { cardOf } from './playbook/card.ts';
 export { derive, DERIVED_VERSION, isLong, type Derived } from './playbook/derive.ts';
 export {
@@ -288,4 +296,5 @@ export {
   type PlayRelated,
   type Relations,
 } from './playbook/relation-shapes.ts';
+export { changeSheet, entryOf, sheetTold, type SheetChange, type SheetTold } from './playbook/sheet.ts';
 export { summarise, type Other } from './playbook/summary.ts';

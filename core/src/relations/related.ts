@@ -25,7 +25,7 @@ export interface Chance {
   readonly side: 'left' | 'right' | 'middle';
   /** Seconds. */
   readonly at: number;
-  /** What has to be seen for it, read by read. */
+  /** What has to be seen for it, read by read: "deny x2". */
   readonly reads: readonly string[];
 }
 
@@ -84,7 +84,7 @@ export function relatedOf(play: Play): Related {
     const { timeline } = compile(play, leaf, court, play.level);
     if (leaf === drawn) trace = traceOf(timeline);
     if (leaf === round?.leaf) turn = timeline.end;
-    const reads = line.flatMap((f) => (f.read ? [f.read.does] : []));
+    const reads = line.flatMap((f) => (f.read ? [[f.read.does, ...(f.read.who ?? [])].join(' ')] : []));
     const last = timeline.flights.at(-1);
     for (const { player, kind, time, place, own } of metricsOf(court, line, timeline).looks) {
       // A ball that is passed on at once was no chance, where the coach does not say so.

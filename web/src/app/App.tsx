@@ -19,6 +19,8 @@ const desk = () => import('../screens/desk/Desk.tsx');
 const Desk = lazy(desk);
 const ZoneRoom = lazy(() => import('../screens/zone/ZoneRoom.tsx'));
 const Series = lazy(() => import('../screens/series/Series.tsx'));
+const Sheets = lazy(() => import('../screens/sheets/Sheets.tsx'));
+const Bench = lazy(() => import('../screens/sheets/Bench.tsx'));
 const Turns = lazy(() => import('../screens/turns/Turns.tsx'));
 const Settings = lazy(() => import('../screens/settings/Settings.tsx'));
 const Keys = lazy(async () => ({ default: (await import('../ui/Keys.tsx')).Keys }));
@@ -68,6 +70,9 @@ const page = (element: React.ReactNode) => ({
 const router = createBrowserRouter([
   { path: '/', element: <Navigate to="/plays" replace /> },
   { path: '/plays', ...page(<Playbook />) },
+  { path: '/sheets', ...page(<Sheets />) },
+  { path: '/sheets/:id', ...page(<Sheets />) },
+  { path: '/sheets/:id/bench', ...page(<Bench />) },
   { path: '/series', ...page(<Series />) },
   { path: '/zone', ...page(<ZoneRoom />) },
   { path: '/settings', ...page(<Settings />) },

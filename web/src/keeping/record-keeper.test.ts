@@ -94,6 +94,14 @@ describe('records of the team', () => {
     await settled();
     expect(same.keeper.drafts).toEqual([]);
   });
+  it('taken away and put back, it is no conflict', async () => {
+    const gone = (): RecordAnswer => ({ is: 'clash', theirs: { revision: 5, body: null } });
+    const { keeper, sent } = world([gone]);
+    keeper.change('sheets', 's', 0, sheet('Back'));
+    await settled();
+    expect(sent.map((d) => d.revision)).toEqual([0, 5]);
+    expect(keeper.drafts).toEqual([]);
+  });
   it('refused, it stays on the device with the reason, and another change is tried again', async () => {
     const { keeper, device, sent } = world([() => ({ is: 'refused', sentence: 'A name is missing.' })]);
     keeper.change('sheets', 's', 0, sheet('x'));

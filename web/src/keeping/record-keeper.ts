@@ -127,7 +127,10 @@ export class RecordKeeper {
         else this.#set({ ...now, revision: answer.revision });
         return PAUSE;
       case 'clash':
-        if (contentOf(answer.theirs.body) === contentOf(now.body)) {
+        // One that was taken away, by this device for one, is put back.
+        if (answer.theirs.body === null && now.revision === 0)
+          this.#set({ ...now, revision: answer.theirs.revision });
+        else if (contentOf(answer.theirs.body) === contentOf(now.body)) {
           this.world.kept(now, answer.theirs.revision);
           this.#drop(now);
         } else this.#set({ ...now, theirs: answer.theirs });

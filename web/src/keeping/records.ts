@@ -1,4 +1,11 @@
-import { RECORDS, type RecordBody, type RecordKind, type RecordRow } from '@corkscrew/core';
+import {
+  readPlay,
+  RECORDS,
+  type Play,
+  type RecordBody,
+  type RecordKind,
+  type RecordRow,
+} from '@corkscrew/core';
 import { useQuery } from '@tanstack/react-query';
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import { nanoid } from 'nanoid';
@@ -11,13 +18,14 @@ import { RecordKeeper, type RecordDraft } from './record-keeper.ts';
 interface Store extends DBSchema {
   drafts: { key: [string, string, string]; value: RecordDraft & { team: string } };
   lists: { key: [string, string]; value: RecordRow[] };
+  /** Plays of call sheets as they were last seen, for a bench without a server. */
+  plays: { key: [string, string]; value: unknown };
 }
 let opened: Promise<IDBPDatabase<Store>> | undefined;
 const db = (): Promise<IDBPDatabase<Store>> =>
   (opened ??= openDB<Store>('corkscrew-records', 1, {
     upgrade: (made) => {
-      made.createObjectStore('drafts');
-      made.createObjectStore('lists');
+      for (const name of ['drafts', 'lists', 'plays'] as const) made.createObjectStore(name);
     },
     blocking: (_now, _wanted, event) => (event.target as IDBDatabase).close(),
   }));
@@ -85,6 +93,26 @@ async function listed<K extends RecordKind>(kind: K): Promise<RecordRow<K>[]> {
       .catch(() => undefined);
     return (kept ?? []) as RecordRow<K>[];
   }
+}
+
+/** A play for the bench: the server's, or as this device last saw it; null when neither can be read. */
+export async function benchPlay(id: string): Promise<Play | null> {
+  const at: [string, string] = [currentTeam(), id];
+  const document = await api
+    .play(id)
+    .then(async (stored) => {
+      await db()
+        .then((d) => d.put('plays', stored.document, at))
+        .catch(() => undefined);
+      return stored.document;
+    })
+    .catch(() =>
+      db()
+        .then((d) => d.get('plays', at))
+        .catch(() => undefined),
+    );
+  const read = readPlay(document);
+  return read.ok ? read.play : null;
 }
 
 export interface Records<K extends RecordKind> {

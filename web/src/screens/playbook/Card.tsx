@@ -10,14 +10,14 @@ import {
   verdictWords,
   walkFrame,
 } from '@corkscrew/core';
-import { Ellipsis, Split } from 'lucide-react';
+import { Check, Ellipsis, Split } from 'lucide-react';
 import { lazy, memo, Suspense, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { Input } from '../../ui/controls.tsx';
 import { FramePicture } from '../../floor/FramePicture.tsx';
 
-export type CardAct = 'duplicate' | 'flip' | 'rename' | 'file' | 'trash' | 'restore';
+export type CardAct = 'pick' | 'duplicate' | 'flip' | 'rename' | 'file' | 'trash' | 'restore';
 
 const Box = styled.article`
   position: relative;
@@ -34,11 +34,31 @@ const Box = styled.article`
   &:focus-within {
     outline: 2px solid var(--pen);
   }
-  a.open {
+  .open {
     position: absolute;
     inset: 0;
     z-index: 1;
     outline: none;
+  }
+  button.open {
+    border: 0;
+    background: none;
+    padding: 0;
+  }
+  button.open span {
+    position: absolute;
+    left: 7px;
+    top: 7px;
+    width: 22px;
+    height: 22px;
+    display: grid;
+    place-items: center;
+    border: 1.5px solid var(--ink);
+    background: var(--raised);
+    color: var(--ink);
+  }
+  &[data-picked] {
+    outline: 2px solid var(--pen);
   }
   .pic {
     height: 121px;
@@ -111,19 +131,28 @@ const More = styled.button`
     min-height: 44px;
   }
 `;
+/** What a dragged card carries. */
+export const CARD_DATA = 'application/x-corkscrew-play';
+
 const CardMenu = lazy(() => import('./CardMenu.tsx'));
 
 /** A play at a glance: its picture, name, what it is for, its call, and how long it runs. */
 export const Card = memo(function Card({
   row,
   one,
+  why = null,
   trash,
+  picked = null,
   onAct,
 }: {
   row: PlayRow;
   /** What it is one of, where its shelf does not say. */
   one: string | null;
+  /** Why it was found, or what it lacks; in place of its hole. */
+  why?: string | null;
   trash: boolean;
+  /** While several are chosen: whether it is among them. */
+  picked?: boolean | null;
   onAct: (row: PlayRow, what: CardAct, name?: string) => void;
 }) {
   const go = useNavigate();
@@ -140,8 +169,37 @@ export const Card = memo(function Card({
   }, [row.card]);
   const against = s.against.map((a) => againstWords(a, man)).join(', ');
   return (
-    <Box>
-      {!renaming && !trash && <Link className="open" to={`/plays/${row.id}`} aria-label={`Open ${s.name}`} />}
+    <Box
+      data-picked={picked || undefined}
+      draggable={!trash && !renaming}
+      onDragStart={(e) => e.dataTransfer.setData(CARD_DATA, row.id)}
+    >
+      {picked !== null ? (
+        <button
+          type="button"
+          className="open"
+          aria-pressed={picked}
+          aria-label={`Choose ${s.name}`}
+          onClick={() => onAct(row, 'pick')}
+        >
+          <span aria-hidden="true">{picked && <Check size={16} />}</span>
+        </button>
+      ) : (
+        !renaming &&
+        !trash && (
+          <Link
+            className="open"
+            to={`/plays/${row.id}`}
+            aria-label={`Open ${s.name}`}
+            onClick={(e) => {
+              // As in any list: with a key held it is chosen, not opened.
+              if (!e.ctrlKey && !e.metaKey && !e.shiftKey) return;
+              e.preventDefault();
+              onAct(row, 'pick');
+            }}
+          />
+        )
+      )}
       <div className="pic">{picture && <FramePicture court={picture.court} walk={picture.walk} />}</div>
       <div className="words">
         {renaming ? (
@@ -196,7 +254,7 @@ export const Card = memo(function Card({
             )}
           </span>
         </div>
-        <VerdictLines verdict={row.verdict} />
+        <VerdictLines verdict={row.verdict} why={why} />
       </div>
       <div className="more">
         <More
@@ -235,7 +293,7 @@ const WITHOUT: Readonly<Record<Exclude<PlayRow['verdict'], object>, string>> = {
 };
 
 /** What the play has against its defence, and the first thing it has nothing against. */
-function VerdictLines({ verdict }: { verdict: PlayRow['verdict'] }) {
+function VerdictLines({ verdict, why }: { verdict: PlayRow['verdict']; why: string | null }) {
   const hole = typeof verdict === 'object' ? holeWords(verdict) : null;
   return (
     <>
@@ -266,10 +324,14 @@ function VerdictLines({ verdict }: { verdict: PlayRow['verdict'] }) {
         )}
       </div>
       <div className="line" style={{ paddingRight: 26 }}>
-        {hole && (
-          <span className="hole" title={hole}>
-            {hole}
-          </span>
+        {why ? (
+          <span title={why}>{why}</span>
+        ) : (
+          hole && (
+            <span className="hole" title={hole}>
+              {hole}
+            </span>
+          )
         )}
       </div>
     </>

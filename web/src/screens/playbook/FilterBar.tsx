@@ -60,12 +60,17 @@ export function FilterBar({
   all,
   filter,
   onChange,
+  picking,
+  onPick,
   trash,
   onTrash,
 }: {
   all: readonly PlayRow[];
   filter: Filter;
   onChange: (f: Filter) => void;
+  /** Several are being chosen. */
+  picking: boolean;
+  onPick: (on: boolean) => void;
   trash: boolean;
   onTrash: (t: boolean) => void;
 }) {
@@ -111,7 +116,12 @@ export function FilterBar({
         options={Object.entries(SORTS) as [Filter['sort'], string][]}
         onChange={(sort) => onChange({ ...filter, sort })}
       />
-      <span style={{ marginLeft: 'auto' }}>
+      <span style={{ marginLeft: 'auto', display: 'flex', gap: 14 }}>
+        {!trash && (
+          <Toggle isSelected={picking} onChange={onPick}>
+            Choose several
+          </Toggle>
+        )}
         <Toggle isSelected={trash} onChange={onTrash}>
           Trash
         </Toggle>

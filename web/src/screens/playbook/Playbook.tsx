@@ -1,4 +1,12 @@
-import { editAll, readPlay, type PlayRow } from '@corkscrew/core';
+import {
+  editAll,
+  findPlays,
+  readPlay,
+  readQuery,
+  type Change,
+  type Play,
+  type PlayRow,
+} from '@corkscrew/core';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { nanoid } from 'nanoid';
 import { Plus, Search } from 'lucide-react';
@@ -15,15 +23,21 @@ import { TopBar } from '../../ui/TopBar.tsx';
 import type { CardAct } from './Card.tsx';
 import { FilterBar } from './FilterBar.tsx';
 import { handOut, takeIn } from './files.ts';
+import { Asked } from './Asked.tsx';
+import { Many } from './Many.tsx';
 import { Shelves } from './Shelves.tsx';
+import { useRelations } from '../../keeping/relations.ts';
 import { usePlays } from '../../keeping/plays.ts';
 import { choose, type Filter } from './shelves.ts';
-import { Undo } from './Undo.tsx';
+import { Undo } from '../../ui/Undo.tsx';
 
 const Page = styled.div`
   display: grid;
   grid-template-columns: minmax(0, 1fr);
-  grid-template-rows: 60px auto minmax(0, 1fr);
+  grid-template-rows: 60px auto auto minmax(0, 1fr);
+  > main {
+    grid-row: 4;
+  }
   height: 100vh;
   height: 100dvh;
   .find {
@@ -65,13 +79,31 @@ export default function Playbook() {
   const [undo, setUndo] = useState<PlayRow | null>(null);
   const team = useQuery({ queryKey: ['team'], queryFn: api.team });
   const all = useMemo(() => plays.shown?.rows ?? [], [plays.shown]);
-  const chosen = useMemo(() => choose(all, filter), [all, filter]);
+  const query = useMemo(() => readQuery(filter.words), [filter.words]);
+  const asks = query.wanted.length > 0 && !trash;
+  const relations = useRelations(asks);
+  const asked = useMemo(
+    () =>
+      asks ? findPlays(choose(all, { ...filter, words: '' }), (id) => relations?.plays[id], query) : null,
+    [asks, all, filter, relations, query],
+  );
+  const near = asked !== null && asked.found.length === 0;
+  const found = asked && (near ? asked.near.slice(0, NEAR) : asked.found);
+  const chosen = useMemo(() => found?.map((f) => f.row) ?? choose(all, filter), [found, all, filter]);
+  const why = useMemo(
+    () =>
+      found && new Map(found.map((f) => [f.row.id, sentence(near ? [...f.lacks, ...f.reasons] : f.reasons)])),
+    [found, near],
+  );
+  const [picked, setPicked] = useState<ReadonlySet<string> | null>(null);
+  const [said, setSaid] = useState<string | null>(null);
   useEffect(() => {
     document.title = 'Playbook · Corkscrew';
   }, []);
 
   const act = useMutation({
     mutationFn: async ({ row, what, name }: { row: PlayRow; what: CardAct; name?: string | undefined }) => {
+      if (what === 'pick') return;
       if (what === 'trash') {
         await api.trash(row.id);
         setUndo(row);
@@ -103,9 +135,33 @@ export default function Playbook() {
   });
   const { mutate } = act;
   const onAct = useCallback(
-    (row: PlayRow, what: CardAct, name?: string) => mutate({ row, what, name }),
+    (row: PlayRow, what: CardAct, name?: string) => {
+      if (what !== 'pick') return mutate({ row, what, name });
+      setPicked((now) => {
+        const next = new Set(now);
+        if (!next.delete(row.id)) next.add(row.id);
+        return next;
+      });
+    },
     [mutate],
   );
+
+  /** The same for several plays, one after the other. */
+  const many = useMutation({
+    mutationFn: async ({ ids, changes }: ManyChange) => {
+      for (const id of ids) await changePlay(id, changes);
+    },
+    onMutate: () => setSaid('Changing them…'),
+    onSuccess: (_, { words }) => setSaid(words),
+    onError: (error) => setSaid(error.message),
+    onSettled: () => client.invalidateQueries({ queryKey: ['plays'] }),
+  });
+  const pickedRows = picked ? all.filter((r) => picked.has(r.id)) : [];
+  const series = [...new Set(all.map((r) => r.summary.series).filter(Boolean))].sort();
+  const shelveThem = (id: string, word: string): void => {
+    const ids = picked?.has(id) ? [...picked] : [id];
+    many.mutate({ ids, changes: () => [{ do: 'series', series: word }], words: '' });
+  };
 
   return (
     <Page>
@@ -119,7 +175,7 @@ export default function Playbook() {
               <Input
                 type="search"
                 aria-label="Find a play or a call"
-                placeholder="Find a play or a call"
+                placeholder="A name, or what you need"
                 value={filter.words}
                 onChange={(e) => setFilter({ ...filter, words: e.target.value })}
               />
@@ -149,10 +205,28 @@ export default function Playbook() {
           </b>
         </span>
       </TopBar>
-      <FilterBar all={all} filter={filter} onChange={setFilter} trash={trash} onTrash={setTrash} />
+      <FilterBar
+        all={all}
+        filter={filter}
+        onChange={setFilter}
+        picking={picked !== null}
+        onPick={(on) => {
+          setPicked(on ? new Set() : null);
+          setSaid(null);
+        }}
+        trash={trash}
+        onTrash={(on) => {
+          setTrash(on);
+          setPicked(null);
+        }}
+      />
+      {asked && <Asked query={query} near={near} waiting={!relations} />}
       <Shelves
         rows={chosen}
-        sort={filter.sort}
+        sort={asks ? 'recent' : filter.sort}
+        why={why}
+        picked={picked}
+        onShelve={filter.sort === 'series' && !asks ? shelveThem : null}
         loading={!plays.shown && !plays.error}
         trash={trash}
         any={all.length > 0}
@@ -163,6 +237,18 @@ export default function Playbook() {
         }
         onAct={onAct}
       />
+      {picked && (
+        <Many
+          rows={pickedRows}
+          series={series}
+          said={said}
+          onChange={(changes, words) => many.mutate({ ids: pickedRows.map((r) => r.id), changes, words })}
+          onDone={() => {
+            setPicked(null);
+            setSaid(null);
+          }}
+        />
+      )}
       {undo && (
         <Undo
           words={`${undo.summary.name} is in the trash.`}
@@ -173,6 +259,19 @@ export default function Playbook() {
     </Page>
   );
 }
+
+/** A change of several plays, and what is said when it is done. */
+interface ManyChange {
+  readonly ids: readonly string[];
+  readonly changes: (play: Play) => readonly Change[];
+  readonly words: string;
+}
+/** Of what comes near so many are shown. */
+const NEAR = 6;
+const sentence = (parts: readonly string[]): string => {
+  const text = parts.join('; ');
+  return text && `${text[0]!.toLocaleUpperCase()}${text.slice(1)}`;
+};
 
 const clock = new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-digit' });
 const day = new Intl.DateTimeFormat(undefined, {

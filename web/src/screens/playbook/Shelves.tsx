@@ -1,12 +1,12 @@
 import { alignmentByKey, alignmentPlaces, courtFor, type PlayRow } from '@corkscrew/core';
 import { setScene, type Scale } from '@corkscrew/diagram';
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState, type DragEvent } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { Picture } from '../../floor/SceneSvg.tsx';
 import { Button } from '../../ui/controls.tsx';
-import { Card, type CardAct } from './Card.tsx';
+import { Card, CARD_DATA, type CardAct } from './Card.tsx';
 import { shelve, type Filter, type Shelf } from './shelves.ts';
 
 const Scroll = styled.main`
@@ -26,6 +26,10 @@ const Scroll = styled.main`
     padding: 4px 6px 0 0;
     min-width: 0;
     overflow: hidden;
+  }
+  .head[data-over] {
+    outline: 2px dashed var(--pen);
+    outline-offset: -2px;
   }
   .head h2 {
     font-size: 20px;
@@ -78,6 +82,12 @@ interface ShelvesProps {
   trash: boolean;
   any: boolean;
   error: string | null;
+  /** Why each was found, where something was asked for. */
+  why: ReadonlyMap<string, string> | null;
+  /** Those chosen, while several are. */
+  picked: ReadonlySet<string> | null;
+  /** A card, and with it all that are chosen, is dropped on a series' shelf. */
+  onShelve: ((id: string, series: string) => void) | null;
   onAct: (row: PlayRow, what: CardAct, name?: string) => void;
 }
 
@@ -87,10 +97,35 @@ const floor = courtFor({ court: 'nfhs' });
 const many = (count: number): string => (count === 1 ? '1 play' : `${count} plays`);
 
 /** What a shelf is: its name, in words, as a set of five. */
-function Head({ shelf: { title, words, count, alignment }, picture }: { shelf: Shelf; picture: boolean }) {
+function Head({
+  shelf: { title, words, count, alignment, series },
+  picture,
+  onShelve,
+}: {
+  shelf: Shelf;
+  picture: boolean;
+  onShelve: ShelvesProps['onShelve'];
+}) {
+  const [over, setOver] = useState(false);
+  const carries = (e: DragEvent): boolean => onShelve !== null && e.dataTransfer.types.includes(CARD_DATA);
   const known = alignment ? alignmentByKey(alignment) : undefined;
   return (
-    <div className="head">
+    <div
+      className="head"
+      data-over={over || undefined}
+      onDragOver={(e) => {
+        if (!carries(e)) return;
+        e.preventDefault();
+        setOver(true);
+      }}
+      onDragLeave={() => setOver(false)}
+      onDrop={(e) => {
+        setOver(false);
+        if (!carries(e) || series === null) return;
+        e.preventDefault();
+        onShelve?.(e.dataTransfer.getData(CARD_DATA), series);
+      }}
+    >
       <h2 title={title}>{title}</h2>
       <p>{picture ? words : `${words}${words && ' · '}${many(count)}`}</p>
       {picture && known && (
@@ -104,7 +139,18 @@ function Head({ shelf: { title, words, count, alignment }, picture }: { shelf: S
 }
 
 /** Shelves of cards, by alignment or series, drawn only where they are in sight. */
-export function Shelves({ rows, sort, loading, trash, any, error, onAct }: ShelvesProps) {
+export function Shelves({
+  rows,
+  sort,
+  loading,
+  trash,
+  any,
+  error,
+  why,
+  picked,
+  onShelve,
+  onAct,
+}: ShelvesProps) {
   const go = useNavigate();
   const box = useRef<HTMLDivElement>(null);
   const [width, setWidth] = useState(1280);
@@ -161,9 +207,22 @@ export function Shelves({ rows, sort, loading, trash, any, error, onAct }: Shelv
             >
               {line.map((cell, i) =>
                 cell.is === 'play' ? (
-                  <Card key={cell.play.id} row={cell.play} one={cell.one} trash={trash} onAct={onAct} />
+                  <Card
+                    key={cell.play.id}
+                    row={cell.play}
+                    one={cell.one}
+                    why={why?.get(cell.play.id) ?? null}
+                    trash={trash}
+                    picked={picked && picked.has(cell.play.id)}
+                    onAct={onAct}
+                  />
                 ) : cell.is === 'shelf' ? (
-                  <Head key={cell.shelf.title} shelf={cell.shelf} picture={!alone(v.index)} />
+                  <Head
+                    key={cell.shelf.title}
+                    shelf={cell.shelf}
+                    picture={!alone(v.index)}
+                    onShelve={cell.shelf.series === null ? null : onShelve}
+                  />
                 ) : (
                   <span key={i} />
                 ),

@@ -22,6 +22,8 @@ export interface Shelf {
   readonly count: number;
   /** The alignment it is for, where it is for one. */
   readonly alignment: string | null;
+  /** The series it is of, '' for none: a card may be put on it. Null where shelves are of something else. */
+  readonly series: string | null;
 }
 /** A place in the playbook's grid: the head of a shelf, a play, or nothing. */
 export type Cell =
@@ -45,10 +47,13 @@ export function choose(all: readonly PlayRow[], f: Filter): PlayRow[] {
     const text = plain([name, call, signal, series, alignmentName ?? '', ...against].join(' '));
     return words.every((w) => text.includes(w));
   });
+  const option = ({ summary: s }: PlayRow): string => s.option || s.name;
+  const bySeries = (a: PlayRow, b: PlayRow) =>
+    option(a).localeCompare(option(b), undefined, { numeric: true });
   const byName = (a: PlayRow, b: PlayRow) => a.summary.name.localeCompare(b.summary.name);
   const order: Record<Filter['sort'], (a: PlayRow, b: PlayRow) => number> = {
     name: byName,
-    series: byName,
+    series: bySeries,
     recent: (a, b) => b.updatedAt.localeCompare(a.updatedAt),
     length: (a, b) => a.summary.seconds - b.summary.seconds,
     frames: (a, b) => a.summary.frames - b.summary.frames,
@@ -76,11 +81,14 @@ function shelvesOf(rows: readonly PlayRow[], by: 'name' | 'series'): { shelf: Sh
     .map(([title, plays]) => {
       const alignment = by === 'name' ? (plays[0]!.summary.alignment ?? null) : null;
       const words = alignment ? (alignmentByKey(alignment)?.words ?? '') : '';
-      return { shelf: { title, words, count: plays.length, alignment }, plays };
+      const series = by === 'series' ? title : null;
+      return { shelf: { title, words, count: plays.length, alignment, series }, plays };
     });
   const rest = groups.get('') ?? [];
-  const more = (title: string, words: string, plays: PlayRow[]) =>
-    plays.length > 0 ? [{ shelf: { title, words, count: plays.length, alignment: null }, plays }] : [];
+  const more = (title: string, words: string, plays: PlayRow[], series: string | null = null) =>
+    plays.length > 0
+      ? [{ shelf: { title, words, count: plays.length, alignment: null, series }, plays }]
+      : [];
   return [
     ...named,
     ...more(
@@ -90,7 +98,7 @@ function shelvesOf(rows: readonly PlayRow[], by: 'name' | 'series'): { shelf: Sh
     ),
     ...(by === 'name'
       ? more('Own sets', 'Five places of your own', rest)
-      : more('No series', 'Not in a series yet', rest)),
+      : more('No series', 'Not in a series yet', rest, '')),
   ];
 }
 

@@ -1,6 +1,6 @@
 import { useEffect } from 'react';
 import styled from 'styled-components';
-import { Button } from '../../ui/controls.tsx';
+import { Button } from './controls.tsx';
 
 const Bar = styled.div`
   position: fixed;

@@ -1,0 +1,129 @@
+import { LIMITS, PRESETS, type Opponent, type Sheet, type SheetChange } from '@corkscrew/core';
+import { nanoid } from 'nanoid';
+import styled from 'styled-components';
+import type { Records } from '../../keeping/records.ts';
+import { Choice } from '../../ui/Choice.tsx';
+import { Input, Label } from '../../ui/controls.tsx';
+import { TextField } from '../../ui/TextField.tsx';
+
+const Box = styled.section`
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 9px 12px;
+  label {
+    display: grid;
+    gap: 4px;
+    align-content: start;
+  }
+  .whole {
+    grid-column: 1 / -1;
+  }
+  .chips {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 4px;
+    margin-top: 4px;
+  }
+  .chips button {
+    min-height: 26px;
+    padding: 0 8px;
+    border: 1px solid var(--rule-2);
+    border-radius: 2px;
+    background: var(--raised);
+    font-weight: 640;
+    font-size: 12.5px;
+  }
+  .chips button[aria-pressed='true'] {
+    background: var(--ink);
+    color: var(--on-ink);
+  }
+  @media (pointer: coarse) {
+    .chips button {
+      min-height: 44px;
+    }
+  }
+`;
+
+const NEW = 'new';
+const wordOf = (p: (typeof PRESETS)[number]): string => `${p.defence.type}:${p.key}`;
+
+/** What a sheet is for: its name, the day, whom they play and what those are expected to do. */
+export function SheetHead({
+  sheet,
+  opponents,
+  change,
+}: {
+  sheet: Sheet;
+  opponents: Records<'opponents'>;
+  change: (change: SheetChange) => void;
+}) {
+  const rows = opponents.rows ?? [];
+  const opponent = rows.find((r) => r.id === sheet.opponent);
+  const set = (next: Opponent): void => opponent && opponents.change(opponent.id, next);
+  const toggle = (word: string): void => {
+    const { expects } = opponent!.body;
+    set({
+      ...opponent!.body,
+      expects: expects.includes(word) ? expects.filter((w) => w !== word) : [...expects, word],
+    });
+  };
+  return (
+    <Box aria-label="This sheet">
+      <TextField
+        label="Name of the sheet"
+        value={sheet.name}
+        max={LIMITS.name}
+        onDone={(name) => name.trim() && change({ do: 'head', name: name.trim() })}
+      />
+      <label>
+        <Label>Day</Label>
+        <Input
+          type="date"
+          value={sheet.date ?? ''}
+          onChange={(e) => change({ do: 'head', date: e.target.value || null })}
+        />
+      </label>
+      <Choice
+        label="Opponent"
+        value={sheet.opponent ?? ''}
+        options={[
+          ['', 'Nobody yet'],
+          ...rows.map((r) => [r.id, r.body.name] as const),
+          [NEW, 'Another one …'],
+        ]}
+        onChange={(id) => {
+          if (id !== NEW) return change({ do: 'head', opponent: id || null });
+          const made = nanoid(12);
+          opponents.change(made, { name: 'Opponent', expects: [] });
+          change({ do: 'head', opponent: made });
+        }}
+      />
+      {opponent && (
+        <>
+          <TextField
+            label="Name of the opponent"
+            value={opponent.body.name}
+            max={LIMITS.name}
+            onDone={(name) => name.trim() && set({ ...opponent.body, name: name.trim() })}
+          />
+          <div className="whole">
+            <Label>They are expected to play</Label>
+            <div className="chips" role="group" aria-label="They are expected to play">
+              {PRESETS.map((p) => (
+                <button
+                  key={p.key}
+                  type="button"
+                  title={p.words}
+                  aria-pressed={opponent.body.expects.includes(wordOf(p))}
+                  onClick={() => toggle(wordOf(p))}
+                >
+                  {p.defence.name}
+                </button>
+              ))}
+            </div>
+          </div>
+        </>
+      )}
+    </Box>
+  );
+}
