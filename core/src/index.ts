@@ -87,7 +87,6 @@ export {
   STATUSES,
   TEMPOS,
   type DefenderId,
-  type Situation,
 } from './play/vocabulary.ts';
 export { ON_MAN, propose, THERE } from './gesture/propose.ts';
 export { reread } from './gesture/reread.ts';
@@ -109,30 +108,18 @@ export { pointsOn, type PointOnLine, type Reaction } from './answers/points.ts';
 export { proposals, type AnswerProposal } from './answers/propose/propose.ts';
 export { endOf, setOf, wayTo, type LineEnd, type WayTo } from './flow/ends.ts';
 export { ringFrom } from './flow/ring.ts';
-export type { Alike } from './relations/alike.ts';
-export { forksOf, type Fork, type Head } from './relations/forks.ts';
-export type { Into } from './relations/into.ts';
+export { forksOf, type Fork } from './relations/forks.ts';
 export {
   readyOf,
-  relatedContent,
   relatedOf,
   relationOf,
   RELATIONS_ENGINE,
-  type Chance,
   type Ready,
   type Related,
   type Relation,
 } from './relations/related.ts';
-export {
-  cyclesOf,
-  jobIn,
-  roundOf,
-  turnsHome,
-  turnsOf,
-  turnStart,
-  visitsIn,
-  type Round,
-} from './relations/round.ts';
+export { cyclesOf, roundOf, turnsHome, turnsOf, visitsIn, type Round } from './relations/round.ts';
+export { comparedLine, compareLines, type ComparedFrame, type ComparedLine } from './versions/compare.ts';
 export { differences } from './versions/differences.ts';
 export { versionChanges, versionOf, isWorthIt, type TriedChange } from './versions/version.ts';
 export { zoneSites } from './answers/zone-points.ts';
@@ -240,15 +227,9 @@ export {
   type Rules,
 } from './keeping/machine.ts';
 export { opening, taking, type Answer, type Found, type Theirs } from './keeping/opening.ts';
-export { whatWeHave, type Has, type Need, type Nearest } from './playbook/have.ts';
-export {
-  findPlays,
-  readQuery,
-  wantedWords,
-  type FoundPlay,
-  type Query,
-  type Wanted,
-} from './playbook/query.ts';
+export { whatWeHave, type Has, type Need } from './playbook/have.ts';
+export { findPlays, readQuery, wantedWords, type Query } from './playbook/query.ts';
+export { Search, type Findable, type Hit } from './playbook/search.ts';
 export { cardOf } from './playbook/card.ts';
 export { derive, DERIVED_VERSION, isLong, type Derived } from './playbook/derive.ts';
 export {
@@ -273,13 +254,10 @@ export {
   type VersionRow,
 } from './playbook/shapes.ts';
 export {
-  EntrySchema,
   RECORD_LIMITS,
   RECORD_ROWS,
   RECORDS,
   recordSave,
-  SeriesSchema,
-  SheetSchema,
   type Opponent,
   type RecordBody,
   type RecordKind,
@@ -297,4 +275,4 @@ export {
   type Relations,
 } from './playbook/relation-shapes.ts';
 export { changeSheet, entryOf, sheetTold, type SheetChange, type SheetTold } from './playbook/sheet.ts';
-export { summarise, type Other } from './playbook/summary.ts';
+export { summarise } from './playbook/summary.ts';

@@ -15,7 +15,7 @@ export interface Has {
 }
 
 /** The play that comes nearest to what we lack, and how. */
-export interface Nearest extends Has {
+interface Nearest extends Has {
   readonly play: string;
   /** It is drawn for another defence; thrown in from somewhere else; has this look first of all. */
   readonly how: 'against' | 'thrownIn' | 'first';

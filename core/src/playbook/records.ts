@@ -17,7 +17,7 @@ const text = z.string().max(LIMITS.text);
 const id = z.string().min(1).max(LIMITS.word);
 
 /** Plays with a shared start and a shared word. The plays themselves carry the word; this is what the team says of it. */
-export const SeriesSchema = z.object({
+const SeriesSchema = z.object({
   word: name.min(1),
   signal: line.optional(),
   /** Its place among the series. */
@@ -27,7 +27,7 @@ export const SeriesSchema = z.object({
 export type Series = z.infer<typeof SeriesSchema>;
 
 /** A call on a sheet: a play, perhaps one ending of it. Its name stays readable where the play is gone. */
-export const EntrySchema = z.object({
+const EntrySchema = z.object({
   id,
   play: id,
   leaf: id.optional(),
@@ -38,7 +38,7 @@ export const EntrySchema = z.object({
 });
 export type SheetEntry = z.infer<typeof EntrySchema>;
 
-export const SectionSchema = z.object({
+const SectionSchema = z.object({
   id,
   need: name,
   /** What it is filled by, as it was typed. */
@@ -62,7 +62,7 @@ export const SheetSchema = z.object({
 export type Sheet = z.infer<typeof SheetSchema>;
 
 /** Whom the team plays, and what they are expected to do: defences by the words of `defenceByWord`. */
-export const OpponentSchema = z.object({
+const OpponentSchema = z.object({
   name: name.min(1),
   five: z.partialRecord(z.enum(PLAYERS), line).optional(),
   expects: z.array(z.string().max(LIMITS.word)).max(RECORD_LIMITS.expects),

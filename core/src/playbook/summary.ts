@@ -8,7 +8,7 @@ import { startState } from '../play/state.ts';
 import { leaves, mainLine } from '../play/tree.ts';
 
 /** Another play by its id, and by its name where the other one is missing. */
-export interface Other {
+interface Other {
   readonly play: string;
   readonly name: string;
   /** The line of it that is meant. */

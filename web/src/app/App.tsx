@@ -7,7 +7,9 @@ import { Message } from '../ui/Message.tsx';
 import { NewerNotice } from './NewerNotice.tsx';
 import { ApiProblem } from './api.ts';
 import { client } from './client.ts';
-import { commandFor } from './keymap.ts';
+import { openFind, useFinding } from './finding.ts';
+import { commandFor, isLetter } from './keymap.ts';
+import { usePreferences } from './preferences.ts';
 
 // The list is asked for while the playbook's code is still on its way.
 if (/^\/(plays)?$/.test(location.pathname)) {
@@ -19,10 +21,15 @@ const desk = () => import('../screens/desk/Desk.tsx');
 const Desk = lazy(desk);
 const ZoneRoom = lazy(() => import('../screens/zone/ZoneRoom.tsx'));
 const Series = lazy(() => import('../screens/series/Series.tsx'));
+const Compare = lazy(() => import('../screens/compare/Compare.tsx'));
 const Sheets = lazy(() => import('../screens/sheets/Sheets.tsx'));
 const Bench = lazy(() => import('../screens/sheets/Bench.tsx'));
 const Turns = lazy(() => import('../screens/turns/Turns.tsx'));
 const Settings = lazy(() => import('../screens/settings/Settings.tsx'));
+const find = () => import('../screens/find/Find.tsx');
+const Find = lazy(find);
+/** Its code is here before anybody asks: who types at once loses no letter. */
+const FIND_AFTER = 2500;
 const Keys = lazy(async () => ({ default: (await import('../ui/Keys.tsx')).Keys }));
 
 /** The overlay of keys, fetched when somebody first asks for it. */
@@ -45,6 +52,32 @@ function AskedKeys() {
     )
   );
 }
+/** The command search, from anywhere; its code comes with the first time it is asked for. */
+function AskedFind() {
+  const open = useFinding((s) => s.open);
+  useEffect(() => {
+    const onKey = (e: KeyboardEvent) => {
+      const field = e.target instanceof Element && e.target.closest('input, textarea, select');
+      if (commandFor(e, ['app']) !== 'find' || (isLetter(e) && (field || !usePreferences.getState().letters)))
+        return;
+      e.preventDefault();
+      openFind(true);
+    };
+    window.addEventListener('keydown', onKey);
+    const timer = setTimeout(() => void find().catch(() => undefined), FIND_AFTER);
+    return () => {
+      clearTimeout(timer);
+      window.removeEventListener('keydown', onKey);
+    };
+  }, []);
+  return (
+    open && (
+      <Suspense>
+        <Find />
+      </Suspense>
+    )
+  );
+}
 const NewPlay = lazy(() => {
   // The desk is what comes next: its code is on its way while the coach says what is new.
   void desk().catch(() => undefined);
@@ -63,7 +96,12 @@ function Broken() {
 }
 
 const page = (element: React.ReactNode) => ({
-  element: <Suspense fallback={<p className="visually-hidden">Opening</p>}>{element}</Suspense>,
+  element: (
+    <>
+      <Suspense fallback={<p className="visually-hidden">Opening</p>}>{element}</Suspense>
+      <AskedFind />
+    </>
+  ),
   errorElement: <Broken />,
 });
 
@@ -73,6 +111,7 @@ const router = createBrowserRouter([
   { path: '/sheets', ...page(<Sheets />) },
   { path: '/sheets/:id', ...page(<Sheets />) },
   { path: '/sheets/:id/bench', ...page(<Bench />) },
+  { path: '/compare', ...page(<Compare />) },
   { path: '/series', ...page(<Series />) },
   { path: '/zone', ...page(<ZoneRoom />) },
   { path: '/settings', ...page(<Settings />) },

@@ -31,6 +31,7 @@ export interface Command {
 /** Every key there is: what acts, what the overlay tells, and what a search for a command finds. */
 export const COMMANDS = [
   { id: 'help', keys: ['?'], words: 'These keys', where: 'app' },
+  { id: 'find', keys: ['Mod+k', '/'], words: 'Find a play, a call, a room or a command', where: 'app' },
   { id: 'undo', keys: ['Mod+z'], words: 'Undo', where: 'desk' },
   { id: 'redo', keys: ['Mod+Shift+z', 'Mod+y'], words: 'Redo', where: 'desk' },
   { id: 'copy', keys: ['Mod+c'], words: 'Copy the line in hand, or the frame', where: 'desk' },

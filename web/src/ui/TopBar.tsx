@@ -1,7 +1,8 @@
-import { Moon, Settings, Sun } from 'lucide-react';
+import { Moon, Search, Settings, Sun } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
+import { openFind } from '../app/finding.ts';
 import { chooseTheme, useTheme } from '../app/theme.ts';
 import { Sign } from './controls.tsx';
 
@@ -124,6 +125,11 @@ export function TopBar({
       {children}
       <div className="end">
         {end}
+        <span className="wide" title="Find, Ctrl K">
+          <Sign aria-label="Find" onPress={() => openFind(true)}>
+            <Search size={17} />
+          </Sign>
+        </span>
         <Link
           to="/settings"
           className="settings wide"

@@ -90,7 +90,8 @@ function Differences({ play, of }: { play: Play; of: NonNullable<Play['variantOf
     <>
       <Label>
         {of.kind === 'zone' ? 'Zone version of ' : 'Version of '}
-        <Link to={`/plays/${of.play}`}>{of.name}</Link>
+        <Link to={`/plays/${of.play}`}>{of.name}</Link>{' '}
+        <Link to={`/compare?a=${of.play}&b=${play.id}`}>compare</Link>
       </Label>
       {!original.play && !original.asking && <p>The play it was made of is not in this playbook.</p>}
       {all.length > 0 && (

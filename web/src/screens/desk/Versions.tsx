@@ -10,6 +10,7 @@ import {
 } from '@corkscrew/core';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import styled from 'styled-components';
 import { api } from '../../app/api.ts';
 import { Button, Input, Label } from '../../ui/controls.tsx';
@@ -115,9 +116,14 @@ function Version({ play, row, newest }: { play: string; row: VersionRow; newest:
         (kept.data.ok ? (
           <>
             <Frames play={kept.data.play} />
-            <Button style={{ marginTop: 8 }} onPress={() => kept.data.ok && replacePlay(kept.data.play)}>
-              Bring this version back
-            </Button>
+            <span style={{ display: 'flex', gap: 12, alignItems: 'center', marginTop: 8 }}>
+              <Button onPress={() => kept.data.ok && replacePlay(kept.data.play)}>
+                Bring this version back
+              </Button>
+              <Link to={`/compare?a=${play}@${row.id}&b=${play}`} style={{ color: 'var(--pen)' }}>
+                Compare with now
+              </Link>
+            </span>
           </>
         ) : (
           <p role="alert">{kept.data.sentence}</p>

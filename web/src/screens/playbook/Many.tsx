@@ -28,6 +28,7 @@ const Bar = styled.section`
   flex-wrap: wrap;
   align-items: end;
   gap: 8px 12px;
+  width: max-content;
   max-width: calc(100vw - 20px);
   padding: 10px 14px;
   background: var(--raised);

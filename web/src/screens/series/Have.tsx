@@ -145,7 +145,8 @@ export function Have({ rows, shown, relations }: HaveProps) {
   const needs = useMemo(() => (relations ? whatWeHave(rows, relations) : []), [rows, relations]);
   const live = rows.filter((r) => r.summary.status !== 'retired');
   const plays = all ? live : shown;
-  const lacks = needs.filter((n) => n.empty);
+  // While plays are still tried nobody knows what a defence meets.
+  const lacks = needs.filter((n) => n.empty && (n.is === 'situation' || relations?.trying.length === 0));
   const words = (n: Need): string => (n.is === 'situation' ? situationWords(n.key) : defenceName(n.key, man));
   const group = (is: Need['is'], title: string) => (
     <tbody>

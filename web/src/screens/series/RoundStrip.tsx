@@ -172,6 +172,13 @@ function ringWords(rings: readonly (readonly PlayerId[])[], fixed: readonly Play
       ? `${c[0]!} and ${c[1]!} change`
       : `${c.join(' takes the place of ')}, ${c.at(-1)!} that of ${c[0]!}`,
   );
-  const rest = fixed.length > 0 && fixed.length < 5 ? [`${fixed.join(' and ')} come back to their own`] : [];
+  const rest =
+    fixed.length > 0 && fixed.length < 5
+      ? [
+          fixed.length === 1
+            ? `${fixed[0]!} comes back to his own place`
+            : `${fixed.join(' and ')} come back to their own`,
+        ]
+      : [];
   return [...said, ...rest].map((s) => `${s}.`).join(' ');
 }

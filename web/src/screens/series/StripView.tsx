@@ -16,7 +16,7 @@ import { Link } from 'react-router';
 import styled from 'styled-components';
 import { FramePicture } from '../../floor/FramePicture.tsx';
 import { lineInTime } from '../../questions/lines.ts';
-import { pairOf } from './groups.ts';
+import { pairOf } from '../../keeping/pairs.ts';
 import { LARGE, SMALL, stripOf, type Lane, type Parting, type Shot, type Strip } from './strip.ts';
 
 const Scroll = styled.div`

@@ -1,7 +1,7 @@
 import type { Fork, PlayerId } from '@corkscrew/core';
 
 /** Pixels a second, from lane to lane, and of a picture along the way and at the end of it. */
-export const PPS = 76;
+const PPS = 76;
 export const LANE = 112;
 export const SMALL = 78;
 export const LARGE = 118;
@@ -40,7 +40,7 @@ export interface Parting {
   readonly plays: readonly (readonly string[])[];
 }
 /** A stroke from x to x, bending from one lane to another where they are not the same. */
-export interface Stroke {
+interface Stroke {
   readonly x: number;
   readonly y: number;
   readonly x1: number;

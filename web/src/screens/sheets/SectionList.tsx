@@ -13,7 +13,7 @@ import { IconButton } from '../../ui/IconButton.tsx';
 import { TextField } from '../../ui/TextField.tsx';
 
 /** What is dragged: entries of the sheet, and plays that are not on it. */
-export const ENTRY = 'application/x-corkscrew-entry';
+const ENTRY = 'application/x-corkscrew-entry';
 export const PLAY = 'application/x-corkscrew-play';
 
 const List = styled(GridList)`
