@@ -205,3 +205,67 @@ test('Ctrl K finds a play and a command from anywhere, what was used lately firs
   await page.keyboard.press('Enter');
   await expect(page.getByRole('main', { name: 'Presenting Horns Lantern' })).toBeVisible();
 });
+
+test('a team word is renamed: captions, endings and findings speak it, plain words are a press away', async ({
+  page,
+  app,
+}) => {
+  await page.goto(`${app.url}/words`);
+  await page.getByLabel('Find a word').fill('roll');
+  const word = page.getByLabel('Our word for roll', { exact: true });
+  await expect(word).toHaveValue('swell');
+  await word.fill('breaker');
+  await word.press('Enter');
+  await expect
+    .poll(async () => (await (await fetch(`${app.url}/api/words`)).text()).includes('breaker'))
+    .toBe(true);
+  await page.goto(`${app.url}/plays/demo-pilot-five`);
+  await expect(page.getByTestId('rung-3')).toContainText('5 breakers to the rim');
+  await expect(page.getByRole('button', { name: 'Tow', exact: true })).toBeVisible();
+  // Found by either word.
+  await page.keyboard.press('Control+k');
+  await expect(page.getByRole('combobox', { name: /^A play, a call/ })).toBeFocused();
+  await page.keyboard.type('breaker');
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('Our word for roll', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Plain', exact: true }).click();
+  await page.goto(`${app.url}/plays/demo-pilot-five`);
+  await expect(page.getByTestId('rung-3')).toContainText('5 rolls to the rim');
+});
+
+test('clashes: told with the part that carries, mended with a word that is free, kept with a reason', async ({
+  page,
+  app,
+}) => {
+  await page.goto(`${app.url}/words`);
+  const panel = page.getByRole('region', { name: 'Clashes' });
+  await panel.getByRole('button', { name: 'toe and tow sound the same' }).click();
+  await expect(panel.getByText('Nobody can tell them apart by ear.')).toBeVisible();
+  await panel.getByText('For toe:').locator('..').getByRole('button').first().click();
+  await expect(panel.getByRole('button', { name: 'toe and tow sound the same' })).toHaveCount(0);
+  await panel.getByRole('button', { name: 'lee means two things' }).click();
+  await panel.getByRole('button', { name: 'Keep it' }).click();
+  await panel.getByLabel('Why it is kept').fill('One is called, one is only taught');
+  await panel.getByLabel('Why it is kept').press('Enter');
+  await expect(panel.getByText(/One is called, one is only taught/)).toBeVisible();
+});
+
+test('words come in as a table, all or none, and go out as one', async ({ page, app }) => {
+  await page.goto(`${app.url}/words`);
+  const open = async (name: string, text: string) => {
+    const chooser = page.waitForEvent('filechooser');
+    await page.getByRole('button', { name: 'Take in a table' }).click();
+    await (await chooser).setFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(text) });
+  };
+  await open('broken.csv', 'standard,word\ncut.flash,"glint\n');
+  await expect(
+    page.getByText(/^broken\.csv: .*quotation mark is opened and not closed\. None was taken\.$/),
+  ).toBeVisible();
+  await open('words.csv', 'standard,means,word\ncut.flash,,glint\n,go to the baseline,<b>sand</b>\n');
+  await expect(page.getByText('2 words were taken.')).toBeVisible();
+  await expect(page.getByLabel('Our word for flash')).toHaveValue('glint');
+  await expect(page.getByLabel('Our word for go to the baseline')).toHaveValue('<b>sand</b>');
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Give out a table' }).click();
+  expect((await download).suggestedFilename()).toBe('words.csv');
+});

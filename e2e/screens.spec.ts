@@ -106,6 +106,35 @@ const VIEWS: readonly View[] = [
       await page.getByRole('group', { name: 'What do they do?' }).waitFor();
     },
   },
+  {
+    name: 'series',
+    path: '/series?of=Horns',
+    sizes: WIDE,
+    then: (page) => page.getByRole('table').waitFor(),
+  },
+  { name: 'call sheet', path: '/sheets/demo-sheet-gorsedale', sizes: WIDE },
+  { name: 'bench', path: '/sheets/demo-sheet-gorsedale/bench', sizes: [...FEW, PHONE] },
+  {
+    name: 'compare',
+    path: '/compare?a=demo-horns-kite&b=demo-quay-four-a',
+    sizes: FEW,
+    then: (page) => page.getByRole('heading', { name: 'In figures' }).waitFor(),
+  },
+  {
+    name: 'language',
+    path: '/words',
+    sizes: [...WIDE, PHONE],
+    then: (page) => page.getByText(/to fix, \d+ to watch/).waitFor(),
+  },
+  {
+    name: 'command search',
+    path: '/plays',
+    sizes: FEW,
+    then: async (page) => {
+      await page.keyboard.press('Control+k');
+      await page.getByRole('combobox').pressSequentially('horns');
+    },
+  },
   { name: 'settings', path: '/settings', sizes: [...WIDE, PHONE] },
   { name: 'new play', path: '/plays/new' },
   { name: 'unknown address', path: '/nowhere' },

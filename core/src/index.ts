@@ -209,6 +209,22 @@ export {
 } from './language/labels.ts';
 export { placesPassed } from './language/passed.ts';
 export { atPlace, placeSaid, placeWords } from './language/place.ts';
+export { clashesOf, isFree, type Clash, type Spoken, type Voice } from './language/clash.ts';
+export {
+  DICTIONARY,
+  groupOf,
+  isTermKey,
+  WORD_GROUPS,
+  type Dictionary,
+  type TermKey,
+  type WordGroup,
+} from './language/dictionary.ts';
+export { dictionaryOf, formsFor } from './language/own-words.ts';
+export { figureByKey, FIGURES, type Arm, type Figure } from './language/signals.ts';
+export { readWordRows, WORD_COLUMNS, wordRows, type WordsRead } from './language/word-table.ts';
+export { CANDIDATES } from './language/candidates.ts';
+export { termsIn } from './language/terms.ts';
+export { rhymeLetters } from './language/sound.ts';
 export { readWords } from './language/read.ts';
 export { tell } from './language/tell.ts';
 export { holeWords, verdictWords } from './language/verdict.ts';
@@ -230,6 +246,7 @@ export { opening, taking, type Answer, type Found, type Theirs } from './keeping
 export { whatWeHave, type Has, type Need } from './playbook/have.ts';
 export { findPlays, readQuery, wantedWords, type Query } from './playbook/query.ts';
 export { Search, type Findable, type Hit } from './playbook/search.ts';
+export { carried, CARRIES, type Carried } from './playbook/carry.ts';
 export { cardOf } from './playbook/card.ts';
 export { derive, DERIVED_VERSION, isLong, type Derived } from './playbook/derive.ts';
 export {
@@ -267,6 +284,7 @@ export {
   type Sheet,
   type SheetEntry,
   type SheetSection,
+  type TeamWord,
 } from './playbook/records.ts';
 export {
   RelationsSchema,

@@ -9,6 +9,7 @@ export * from './looks.ts';
 export * from './marks.ts';
 export * from './place-tags.ts';
 export * from './trail.ts';
+export * from './signals.ts';
 export * from './words.ts';
 export * from './zone.ts';
 export * from './markup.ts';

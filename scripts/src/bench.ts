@@ -8,6 +8,7 @@ import { inBrowser } from './bench/app.ts';
 import { editToFindings, editToScene } from './bench/core.ts';
 import { answers } from './bench/answers.ts';
 import { tree } from './bench/tree.ts';
+import { book } from './bench/book.ts';
 import { defence } from './bench/defence.ts';
 import { faults } from './bench/faults.ts';
 import { checkMany, firstRoute } from './bench/files.ts';
@@ -56,6 +57,7 @@ async function speed(cluster: Cluster, build: string): Promise<string> {
       ...defence(),
       ...answers(),
       ...tree(),
+      ...book(),
       checkMany(),
       firstRoute(),
     );

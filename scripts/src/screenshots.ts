@@ -62,42 +62,48 @@ export async function run(): Promise<void> {
     await early.waitForResponse((r) => r.request().method() === 'PUT' && r.ok());
     await early.getByTestId('save').filter({ hasText: 'Saved' }).waitFor();
     await early.close();
-    for (const dark of [false, true]) {
-      const walk = await open('/plays/demo-horns-kite', { dark });
-      await walk.getByRole('tab', { name: /Walk-through/ }).click();
-      await walk.getByRole('button', { name: /^5 still moves/ }).click();
-      await shot(walk, dark ? 'walk-through-dark' : 'walk-through');
+    const walk = await open('/plays/demo-horns-kite');
+    await walk.getByRole('tab', { name: /Walk-through/ }).click();
+    await walk.getByRole('button', { name: /^5 still moves/ }).click();
+    await shot(walk, 'walk-through');
+    const answers = await open('/plays/demo-pilot-five');
+    await answers.getByRole('tab', { name: /^Answers/ }).click();
+    await answers.getByRole('button', { name: /^They switch: hole/ }).click();
+    const offer = answers.getByRole('button', { name: /^Try it/ }).first();
+    await offer.waitFor();
+    await offer.hover();
+    await shot(answers, 'answers');
+    for (const [name, play, tenths] of [
+      ['defence-man', 'demo-horns-kite', 19],
+      ['defence-zone', 'demo-zone-lighthouse', 36],
+    ] as const) {
+      const page = await open(`/plays/${play}`);
+      await page.getByRole('tab', { name: 'Defence' }).click();
+      await page.getByRole('slider', { name: /Time/ }).focus();
+      for (let i = 0; i < tenths; i++) await page.keyboard.press('ArrowRight');
+      await page.getByTestId('defence').waitFor();
+      await shot(page, name);
     }
-    for (const dark of [false, true]) {
-      const page = await open('/plays/demo-pilot-five', { dark });
-      await page.getByRole('tab', { name: /^Answers/ }).click();
-      await page.getByRole('button', { name: /^They switch: hole/ }).click();
-      const offer = page.getByRole('button', { name: /^Try it/ }).first();
-      await offer.waitFor();
-      await offer.hover();
-      await shot(page, dark ? 'answers-dark' : 'answers');
+    const zone = await open('/zone');
+    for (const man of ['2', '1', '3']) {
+      await zone.getByRole('button', { name: new RegExp(`^${man}, ours`) }).press('Enter');
+      await zone.getByRole('button', { name: new RegExp(`^${man}, ours.*has the ball`) }).waitFor();
+      await zone.waitForTimeout(500);
     }
-    for (const dark of [false, true])
-      for (const [name, play, tenths] of [
-        ['defence-man', 'demo-horns-kite', 19],
-        ['defence-zone', 'demo-zone-lighthouse', 36],
-      ] as const) {
-        if (dark && name === 'defence-zone') continue;
-        const page = await open(`/plays/${play}`, { dark });
-        await page.getByRole('tab', { name: 'Defence' }).click();
-        await page.getByRole('slider', { name: /Time/ }).focus();
-        for (let i = 0; i < tenths; i++) await page.keyboard.press('ArrowRight');
-        await page.getByTestId('defence').waitFor();
-        await shot(page, dark ? `${name}-dark` : name);
-      }
+    await shot(zone, 'zone-room');
+    // Everything is compared, and tried against every usual defence.
+    const series = await open('/series?of=Horns');
+    await series.getByText(/still tried/).waitFor({ state: 'detached', timeout: 120_000 });
+    await shot(series, 'series');
+    await shot(await open('/sheets/demo-sheet-gorsedale'), 'call-sheet');
+    await shot(await open('/compare?a=demo-horns-kite&b=demo-quay-four-a'), 'compare');
     for (const dark of [false, true]) {
-      const zone = await open('/zone', { dark });
-      for (const man of dark ? ['2'] : ['2', '1', '3']) {
-        await zone.getByRole('button', { name: new RegExp(`^${man}, ours`) }).press('Enter');
-        await zone.getByRole('button', { name: new RegExp(`^${man}, ours.*has the ball`) }).waitFor();
-        await zone.waitForTimeout(500);
-      }
-      await shot(zone, dark ? 'zone-room-dark' : 'zone-room');
+      const words = await open('/words', { dark });
+      await words.getByText(/to fix, \d+ to watch/).waitFor();
+      await words.getByRole('button', { name: 'What we do' }).click();
+      await words.getByLabel('Our word for roll', { exact: true }).click();
+      await words.getByTestId('ours').waitFor();
+      await shot(words, dark ? 'language-dark' : 'language');
     }
     const present = await open('/plays/demo-horns-lantern', { dark: true });
     await present.getByTestId('rung-2').click();
@@ -106,11 +112,6 @@ export async function run(): Promise<void> {
     await shot(present, 'present');
     await shot(await open('/plays/new'), 'new-play');
     await shot(await open('/settings'), 'settings');
-    const read = await open('/plays/demo-horns-lantern');
-    await read.getByTestId('rung-2').click();
-    await read.keyboard.press('a');
-    await read.getByRole('group', { name: 'What do they do?' }).waitFor();
-    await shot(read, 'desk-read');
     const tablet = await open('/plays/demo-horns-lantern', { width: 820, height: 1180 });
     await tablet.getByTestId('rung-2').click();
     await shot(tablet, 'desk-tablet');

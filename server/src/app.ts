@@ -17,6 +17,7 @@ import { nothingHere } from './http/methods.ts';
 import { problemResponse } from './http/problem.ts';
 import { RECORD_KINDS, recordRoutes } from './records/routes.ts';
 import { seriesRoutes } from './records/series.ts';
+import { wordRoutes } from './records/words.ts';
 import { relationRoutes } from './relations/routes.ts';
 import { playRoutes } from './plays/routes.ts';
 import { teamRoutes } from './teams/routes.ts';
@@ -117,6 +118,7 @@ export function createApp({
   app.route('/api/relations', relationRoutes(database));
   for (const kind of RECORD_KINDS) app.route(`/api/${kind}`, recordRoutes(database, kind));
   app.route('/api/series', seriesRoutes(database, beside));
+  app.route('/api/words', wordRoutes(database));
   app.get(
     '/api/openapi.json',
     openAPIRouteHandler(app, {

@@ -1,11 +1,31 @@
-import { readPlayText } from '@corkscrew/core';
+import { readPlayText, recordSave, type RecordKind, type RecordSave } from '@corkscrew/core';
 import { readdir, readFile } from 'node:fs/promises';
 import { join } from 'node:path';
+import { z } from 'zod';
 import type { Actor } from './actor.ts';
 import type { Database } from './db/client.ts';
+import { RECORD_KINDS } from './records/routes.ts';
+import { saveRecord } from './records/store.ts';
 import { countPlays, savePlay } from './plays/store.ts';
 
-/** Puts the play files of a folder into an empty playbook; does nothing when there is any play, even in the trash. */
+/** What a team has beside its plays, kind by kind, as a file has it. */
+const TeamFileSchema = z.partialRecord(
+  z.enum(RECORD_KINDS as [RecordKind, ...RecordKind[]]),
+  z.array(z.object({ id: z.string(), body: z.unknown() })),
+);
+
+/** Puts what a team has beside its plays into an empty team, where the file is there. */
+async function loadTeam(database: Database, actor: Actor, file: string): Promise<void> {
+  const text = await readFile(file, 'utf8').catch(() => null);
+  if (text === null) return;
+  for (const [kind, rows = []] of Object.entries(TeamFileSchema.parse(JSON.parse(text))))
+    for (const { id, body } of rows) {
+      const save = recordSave(kind as RecordKind).parse({ revision: 0, sitting: 'demo', body }) as RecordSave;
+      await database.transaction((db) => saveRecord(db, actor, kind as RecordKind, id, save));
+    }
+}
+
+/** Puts the play files of a folder and the team's file beside it into an empty playbook; does nothing when there is any play, even in the trash. */
 export async function loadPlays(database: Database, actor: Actor, folder: string): Promise<number> {
   if ((await database.within((db) => countPlays(db, actor))) > 0) return 0;
   const files = (await readdir(folder))
@@ -22,5 +42,6 @@ export async function loadPlays(database: Database, actor: Actor, folder: string
       document: JSON.parse(text),
     });
   }
+  await loadTeam(database, actor, join(folder, '../team.json'));
   return files.length;
 }

@@ -42,28 +42,29 @@ export function actionWords(
 ): string {
   const { action: a, before, after } = step;
   const { words } = t;
-  const end = placeSaid(court, after.places[a.by]);
+  const end = placeSaid(court, after.places[a.by], t);
   switch (a.does) {
     case 'pass': {
       const verb = words[`pass.${passKind({ ...step, action: a })}`].third;
-      return `${a.by} ${verb} to ${a.to} ${atPlace(placeSaid(court, catchPlace(walk, step, a.to)))}`;
+      return `${a.by} ${verb} to ${a.to} ${atPlace(placeSaid(court, catchPlace(walk, step, a.to), t))}`;
     }
     case 'cut': {
       const kind = cutKind(court, walk, { ...step, action: a }, earlier);
       const used = screenUsed(walk, step, earlier.at(-1));
       if (used && (!kind || kind === 'straight'))
-        return `${a.by} ${toPlace(`${words['cut.straight'].third} ${used.action.by}`, 'to', end)}`;
+        return `${a.by} ${toPlace(`${words['cut.straight'].third} ${used.action.by}`, 'to', end, t)}`;
       const phrase = toPlace(
         words[kind ? (`cut.${kind}` as const) : 'cut'].third,
         (kind && LEADS[kind]) ?? 'to',
         end,
+        t,
       );
       return used ? `${a.by} ${phrase} off ${used.action.by}` : `${a.by} ${phrase}`;
     }
     case 'dribble': {
       const kind = dribbleKind(court, { ...step, action: a });
       const verb = words[kind ? (`dribble.${kind}` as const) : 'dribble'].third;
-      return `${a.by} ${toPlace(verb, (kind && DRIBBLE_LEADS[kind]) ?? 'to', end)}`;
+      return `${a.by} ${toPlace(verb, (kind && DRIBBLE_LEADS[kind]) ?? 'to', end, t)}`;
     }
     case 'screen': {
       const kind = screenKind(court, walk, { ...step, action: a });
@@ -74,7 +75,7 @@ export function actionWords(
     case 'handoff':
       return `${a.by} ${words.handoff.third} to ${a.to}`;
     case 'shot':
-      return `${a.by} ${words.shot.third} from ${placeWords(court, before.places[a.by])}`;
+      return `${a.by} ${words.shot.third} from ${placeWords(court, before.places[a.by], t)}`;
     case 'fake':
       return `${a.by} ${words.fake.third} the ${words[a.of].word}${a.to ? ` to ${a.to}` : ''}`;
     case 'hold':

@@ -1,4 +1,12 @@
-import { CUT_KINDS, DRIBBLE_KINDS, PASS_KINDS, SCREEN_KINDS, type REACTIONS } from '../play/vocabulary.ts';
+import type { Spot } from '../court/spots.ts';
+import {
+  CUT_KINDS,
+  DRIBBLE_KINDS,
+  PASS_KINDS,
+  SCREEN_KINDS,
+  type REACTIONS,
+  type Situation,
+} from '../play/vocabulary.ts';
 
 /** A word of the trade in the forms it is said in. */
 export interface Term {
@@ -11,23 +19,21 @@ export interface Term {
   readonly ing: string;
 }
 
-const VOWEL = /[aeiou]$/;
+/** "boxes", "flies", "goes": what takes an s with a vowel before it, or for its y. */
+const withS = (w: string): string =>
+  /(s|sh|ch|x|z|o)$/.test(w) ? `${w}es` : /[^aeiou]y$/.test(w) ? `${w.slice(0, -1)}ies` : `${w}s`;
+/** "slipping", "rolling", "fading": one short vowel doubles what follows it, a silent e goes. */
+const withIng = (w: string): string =>
+  /^[^aeiou]*[aeiou][^aeiouwxy]$/.test(w)
+    ? `${w}${w.at(-1)!}ing`
+    : `${/[^aeiou]e$/.test(w) ? w.slice(0, -1) : w}ing`;
 
 /** The regular forms of an English verb; an irregular word says its own. */
-function term(word: string, forms: Partial<Term> = {}): Term {
+export function term(word: string, forms: Partial<Term> = {}): Term {
   const base = forms.base ?? word;
   const [head = '', ...rest] = base.split(' ');
   const tail = rest.length > 0 ? ` ${rest.join(' ')}` : '';
-  const third = /(s|sh|ch|x|z)$/.test(head) ? `${head}es` : `${head}s`;
-  const stem = /[^aeiou]e$/.test(head) ? head.slice(0, -1) : head;
-  return {
-    word,
-    plural: /(s|sh|ch|x|z)$/.test(word) ? `${word}es` : VOWEL.test(word) ? `${word}s` : `${word}s`,
-    base,
-    third: third + tail,
-    ing: `${stem}ing${tail}`,
-    ...forms,
-  };
+  return { word, plural: withS(word), base, third: withS(head) + tail, ing: withIng(head) + tail, ...forms };
 }
 
 const CUTS = {
@@ -138,6 +144,64 @@ const COVERAGES = {
   help: term('help', { plural: 'helps' }),
 } as const satisfies Partial<Record<(typeof REACTIONS)[number] | 'help', Term>>;
 
+/** Places, those on a side without it. */
+const PLACES = {
+  top: term('top'),
+  point: term('point'),
+  slot: term('slot'),
+  wing: term('wing'),
+  corner: term('corner'),
+  short: term('short corner'),
+  block: term('block'),
+  midPost: term('mid-post'),
+  elbow: term('elbow'),
+  nail: term('nail'),
+  highPost: term('high post'),
+  dunker: term('dunker spot'),
+  rim: term('rim'),
+  hash: term('hash', { plural: 'hashes' }),
+  weakSide: term('weak side'),
+  ballSide: term('ball side'),
+} as const satisfies Record<Spot['family'] | 'weakSide' | 'ballSide', Term>;
+
+/** What a defence is seen to do, beside its coverages. */
+const READS = {
+  behind: term('from behind', { base: 'play behind' }),
+  stay: term('staying home', { base: 'stay home' }),
+  sags: term('sag', { base: 'sag off', ing: 'sagging off' }),
+  watches: term('ball watching', { base: 'watch the ball' }),
+  cheats: term('cheat'),
+  goes: term('going out', { base: 'go out' }),
+  stays: term('staying', { base: 'stay' }),
+  stepsUp: term('step-up', { base: 'step up', ing: 'stepping up' }),
+  weakCorner: term('help from the weak corner', { base: 'help from the weak corner' }),
+  top: term('help from the top', { base: 'help from the top' }),
+  strongCorner: term('help from the strong corner', { base: 'help from the strong corner' }),
+  rotation: term('rotation', { base: 'rotate' }),
+} as const satisfies Partial<Record<(typeof REACTIONS)[number], Term>>;
+
+const ZONES = {
+  '2-3': term('2-3'),
+  '3-2': term('3-2'),
+  '1-2-2': term('1-2-2'),
+  '1-3-1': term('1-3-1'),
+  '2-1-2': term('2-1-2'),
+  'box-and-one': term('box-and-one'),
+  'triangle-and-two': term('triangle-and-two'),
+} as const;
+
+const WHEN = {
+  baseline: term('under the basket'),
+  sideline: term('from the side'),
+  afterTimeout: term('after a time-out'),
+  firstTrips: term('first trips'),
+  lateClock: term('late clock'),
+  needThree: term('need a three'),
+  needTwo: term('need a two'),
+  keepBall: term('keep the ball'),
+  pressure: term('against pressure'),
+} as const satisfies Record<Situation, Term>;
+
 /** The trade's standard words by their keys, kinds before the general word: "cut.curl", "cut". A team may have its own. */
 const prefixed = <P extends string, T extends Record<string, Term>>(prefix: P, terms: T) =>
   Object.fromEntries(Object.entries(terms).map(([k, v]) => [`${prefix}.${k}`, v])) as {
@@ -151,6 +215,21 @@ export const DICTIONARY = {
   ...prefixed('dribble', DRIBBLES),
   ...prefixed('pass', PASSES),
   ...prefixed('coverage', COVERAGES),
+  ...prefixed('read', READS),
+  ...prefixed('zone', ZONES),
+  ...prefixed('spot', PLACES),
+  ...prefixed('when', WHEN),
 };
-type TermKey = keyof typeof DICTIONARY;
+export type TermKey = keyof typeof DICTIONARY;
 export type Dictionary = Readonly<Record<TermKey, Term>>;
+export const isTermKey = (key: string): key is TermKey => Object.hasOwn(DICTIONARY, key);
+
+/** What a word is about: what we do, what they do, where, and when. */
+export const WORD_GROUPS = ['do', 'they', 'place', 'when'] as const;
+export type WordGroup = (typeof WORD_GROUPS)[number];
+export function groupOf(key: TermKey): WordGroup {
+  const [prefix] = key.split('.');
+  if (prefix === 'spot') return 'place';
+  if (prefix === 'when') return 'when';
+  return prefix === 'coverage' || prefix === 'read' || prefix === 'zone' ? 'they' : 'do';
+}

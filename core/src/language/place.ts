@@ -1,6 +1,7 @@
 import type { Court } from '../court/court.ts';
-import { isSpotKey, nearestSpot, spotByKey } from '../court/spots.ts';
+import { isSpotKey, nearestSpot, spotByKey, type Spot } from '../court/spots.ts';
 import type { Place } from '../play/document.ts';
+import { PLAIN, type Teller } from './teller.ts';
 
 /** A man within this of a spot is at it, within this he is near it (feet); else he is between places. */
 const AT = 2.7;
@@ -13,20 +14,24 @@ export type SaidPlace =
 /** Nearer to the middle line than this a place is on neither side (feet). */
 const MIDDLE = 4;
 
-export function placeSaid(court: Court, place: Place): SaidPlace {
-  if (place.spot && isSpotKey(place.spot)) return { is: 'at', spot: spotByKey(place.spot)!.words };
+/** A spot in the words of a team: "left jetty". */
+export const spotWords = ({ family, side }: Spot, t: Teller = PLAIN): string =>
+  `${side ? `${side} ` : ''}${t.words[`spot.${family}`].word}`;
+
+export function placeSaid(court: Court, place: Place, t: Teller = PLAIN): SaidPlace {
+  if (place.spot && isSpotKey(place.spot)) return { is: 'at', spot: spotWords(spotByKey(place.spot)!, t) };
   const { spot, distance } = nearestSpot(court, place);
   if (distance > NEAR)
     return {
       is: 'between',
       side: Math.abs(place.x) <= MIDDLE ? 'in the middle' : place.x < 0 ? 'on the left' : 'on the right',
     };
-  return { is: distance <= AT ? 'at' : 'near', spot: spot.words };
+  return { is: distance <= AT ? 'at' : 'near', spot: spotWords(spot, t) };
 }
 
 /** "the left wing", "near the left wing", "the floor on the left". */
-export function placeWords(court: Court, place: Place): string {
-  const p = placeSaid(court, place);
+export function placeWords(court: Court, place: Place, t: Teller = PLAIN): string {
+  const p = placeSaid(court, place, t);
   if (p.is === 'between') return `the floor ${p.side}`;
   return p.is === 'at' ? `the ${p.spot}` : `near the ${p.spot}`;
 }
@@ -38,8 +43,8 @@ export const atPlace = (p: SaidPlace): string => (p.is === 'between' ? p.side : 
 export type Lead = 'to' | 'at' | '' | 'rim';
 
 /** What somebody does, and where that leads: "lifts to the left wing", "fills the top", "rolls to the rim". */
-export function toPlace(verb: string, lead: Lead, p: SaidPlace): string {
-  if (lead === 'rim') return `${verb} to the rim`;
+export function toPlace(verb: string, lead: Lead, p: SaidPlace, t: Teller = PLAIN): string {
+  if (lead === 'rim') return `${verb} to the ${t.words['spot.rim'].word}`;
   if (p.is === 'near') return `${verb} near the ${p.spot}`;
   const where = p.is === 'between' ? `open floor ${p.side}` : `the ${p.spot}`;
   return lead ? `${verb} ${lead} ${where}` : `${verb} ${where}`;

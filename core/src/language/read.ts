@@ -1,39 +1,16 @@
 import type { Read } from '../play/document.ts';
+import { isTermKey } from './dictionary.ts';
+import { PLAIN, type Teller } from './teller.ts';
 
-/** What they do: by one man, who is named before it, or by all of them. */
-const READS: Record<Read['does'], string> = {
-  drop: 'drops',
-  level: 'comes to the level',
-  show: 'shows',
-  under: 'goes under',
-  switch: 'They switch',
-  trap: 'They trap',
-  push: 'pushes to the side',
-  trail: 'trails',
-  topLock: 'locks on top',
-  bump: 'bumps',
-  stay: 'stays home',
-  deny: 'denies',
-  front: 'fronts',
-  behind: 'plays behind',
+/** Of what is seen and has no word of its own. */
+const OTHERS: Partial<Record<Read['does'], string>> = {
   none: 'No help comes',
-  weakCorner: 'Help from the weak corner',
-  top: 'Help from the top',
-  strongCorner: 'Help from the strong corner',
-  rotation: 'They rotate',
-  helps: 'helps',
-  sags: 'sags off',
-  watches: 'watches the ball',
-  cheats: 'cheats',
   late: 'is late',
-  over: 'goes over',
   sealed: 'is sealed',
   closed: 'It is not there',
-  goes: 'goes out',
-  stays: 'stays',
-  stepsUp: 'steps up',
-  own: '',
 };
+/** What all of them do together. */
+const TOGETHER: ReadonlySet<Read['does']> = new Set<Read['does']>(['switch', 'trap', 'rotation']);
 /** What is no one man's doing. */
 const OF_ALL: ReadonlySet<Read['does']> = new Set<Read['does']>([
   'switch',
@@ -46,10 +23,16 @@ const OF_ALL: ReadonlySet<Read['does']> = new Set<Read['does']>([
   'closed',
 ]);
 
-/** A read in words: "x5 drops", "They switch". */
-export function readWords(read: Read): string {
-  if (read.does === 'own') return read.note ?? 'Another answer';
-  const phrase = READS[read.does];
-  if (OF_ALL.has(read.does)) return phrase;
-  return `${read.who?.length ? read.who.join(' and ') : 'The defender'} ${phrase}`;
+/** A read in the words of a team: "x5 drops", "They switch". */
+export function readWords(read: Read, t: Teller = PLAIN): string {
+  const { does } = read;
+  if (does === 'own') return read.note ?? 'Another answer';
+  const key = [`coverage.${does === 'helps' ? 'help' : does}`, `read.${does}`].find(isTermKey);
+  const said = key && isTermKey(key) ? t.words[key] : undefined;
+  if (OF_ALL.has(does)) {
+    if (!said) return OTHERS[does] ?? '';
+    const words = TOGETHER.has(does) ? `they ${said.base}` : said.word;
+    return `${words[0]!.toLocaleUpperCase()}${words.slice(1)}`;
+  }
+  return `${read.who?.length ? read.who.join(' and ') : 'The defender'} ${said?.third ?? OTHERS[does] ?? ''}`;
 }

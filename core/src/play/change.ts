@@ -15,7 +15,7 @@ export type ActionPatch = { [K in ActionField]?: ValueOf<Action, K> | undefined 
 /** Everything a coach can do to a play: plain data, so that pointer, keyboard, import and drafts all speak it. */
 export type Change =
   | { do: 'name'; name: string }
-  | { do: 'call'; word?: string; signal?: string }
+  | { do: 'call'; word?: string; signal?: string; figure?: string }
   | { do: 'series'; series: string }
   | { do: 'against'; against: string[] }
   | { do: 'situation'; situation: string[] }

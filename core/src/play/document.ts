@@ -232,7 +232,11 @@ export const PlaySchema = obj({
   version: z.literal(VERSION),
   id,
   name: text(LIMITS.name),
-  call: obj({ word: text(LIMITS.name).optional(), signal: text(LIMITS.line).optional() }).optional(),
+  call: obj({
+    word: text(LIMITS.name).optional(),
+    signal: text(LIMITS.line).optional(),
+    figure: word.optional(),
+  }).optional(),
   series: text(LIMITS.name).optional(),
   /** Its number in the series: "4", "4A". */
   option: word.optional(),

@@ -48,7 +48,12 @@ function applied(play: Play, change: Change): EditResult {
     case 'call':
       return done({
         ...play,
-        call: { ...play.call, ...optional('word', change.word), ...optional('signal', change.signal) },
+        call: {
+          ...play.call,
+          ...optional('word', change.word),
+          ...optional('signal', change.signal),
+          ...optional('figure', change.figure),
+        },
       });
     case 'series':
       return done({ ...play, series: change.series });

@@ -136,7 +136,11 @@ const CHANGES: {
   [D in Change['do']]: { weight?: number; of: fc.Arbitrary<Omit<Extract<Change, { do: D }>, 'do'>> };
 } = {
   name: { of: fc.record({ name: words }) },
-  call: { of: some(fc.record({ word: maybe(words), signal: maybe(words) })) as never },
+  call: {
+    of: some(
+      fc.record({ word: maybe(words), signal: maybe(words), figure: maybe(fc.constantFrom('fistUp', '')) }),
+    ) as never,
+  },
   series: { of: fc.record({ series: words }) },
   against: { of: fc.record({ against: fc.array(fc.constantFrom('man', '2-3'), { maxLength: 2 }) }) },
   situation: { of: fc.record({ situation: fc.array(words, { maxLength: 2 }) }) },

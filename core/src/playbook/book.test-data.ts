@@ -51,7 +51,7 @@ export function book(plays: Readonly<Record<string, Of>>): { rows: PlayRow[]; re
     plays: Object.fromEntries(
       Object.entries(plays).map(([id, { chances = [], tried = {} }]) => [
         id,
-        { chances, tried, round: null },
+        { chances, tried, round: null, terms: [] },
       ]),
     ),
     ...{ pairs: [], counters: [], comparing: [], trying: [] },

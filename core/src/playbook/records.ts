@@ -20,6 +20,7 @@ const id = z.string().min(1).max(LIMITS.word);
 const SeriesSchema = z.object({
   word: name.min(1),
   signal: line.optional(),
+  figure: id.optional(),
   /** Its place among the series. */
   order: z.number(),
   notes: text.optional(),
@@ -70,11 +71,31 @@ const OpponentSchema = z.object({
 });
 export type Opponent = z.infer<typeof OpponentSchema>;
 
+/** A team's own word for one of the trade's, or for a meaning of its own. */
+const WordSchema = z.object({
+  /** The trade's word it stands for (`DICTIONARY`); without it `means` says what it means. */
+  key: z.string().max(LIMITS.word).optional(),
+  means: line.optional(),
+  word: name.min(1),
+  /** Forms that are not the regular ones. */
+  forms: z.object({ plural: name, base: name, third: name, ing: name }).partial().optional(),
+  /** One of our drawn figures, and what it is in words. */
+  signal: z.object({ figure: id.optional(), words: line.optional() }).optional(),
+  /** A word that sounds like it, where it is in no pronouncing dictionary. */
+  sounds: name.optional(),
+});
+export type TeamWord = z.infer<typeof WordSchema>;
+
+/** A clash that is kept, and why. */
+const KeptSchema = z.object({ clash: z.string().max(400), reason: line.min(1) });
+
 /** The kinds of things a team keeps, and how each is written. */
 export const RECORDS = {
   series: SeriesSchema,
   sheets: SheetSchema,
   opponents: OpponentSchema,
+  words: WordSchema,
+  kept: KeptSchema,
 } as const;
 export type RecordKind = keyof typeof RECORDS;
 export type RecordBody<K extends RecordKind = RecordKind> = z.infer<(typeof RECORDS)[K]>;
@@ -92,6 +113,8 @@ export const RECORD_ROWS = {
   series: rowOf(SeriesSchema),
   sheets: rowOf(SheetSchema),
   opponents: rowOf(OpponentSchema),
+  words: rowOf(WordSchema),
+  kept: rowOf(KeptSchema),
 } as const satisfies Record<RecordKind, z.ZodType>;
 
 /** A change of one: the revision it is based on, 0 for a new one; no body takes it away. */

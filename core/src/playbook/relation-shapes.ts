@@ -59,7 +59,8 @@ export const RelationsSchema = z.object({
   plays: z.record(
     z.string(),
     z.object({
-      chances: z.array(ChanceSchema),
+      chances: z.array(ChanceSchema).readonly(),
+      terms: z.array(z.string()).readonly(),
       round: RoundSchema.nullable(),
       /** By the preset's key. */
       tried: z.record(z.string(), TrialSchema),

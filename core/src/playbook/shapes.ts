@@ -13,6 +13,7 @@ export const SummarySchema = z.object({
   name: z.string(),
   call: z.string(),
   signal: z.string(),
+  figure: z.string().default(''),
   against: z.array(z.string()),
   /** Missing in rows that were summed up before there were series in lists. */
   series: z.string().default(''),
@@ -121,6 +122,16 @@ const DefaultsSchema = z
     women: z.boolean(),
     /** What the team calls one of five, and so what it calls man to man. */
     man: z.enum(MAN_WORDS),
+    /** A word of the team begins as what it stands for does. */
+    firstLetter: z.boolean(),
+    /** How much of each it carries, where it says so itself. */
+    carries: z
+      .object({
+        plays: z.number().int().min(1).max(500),
+        words: z.number().int().min(1).max(500),
+        answers: z.number().int().min(1).max(2000),
+      })
+      .partial(),
   })
   .partial();
 export type Defaults = Omit<z.infer<typeof DefaultsSchema>, 'customCourt'> & {

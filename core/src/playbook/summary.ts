@@ -20,6 +20,8 @@ export interface PlaySummary {
   readonly name: string;
   readonly call: string;
   readonly signal: string;
+  /** One of our drawn figures; empty for none. */
+  readonly figure: string;
   readonly against: readonly string[];
   /** The series it belongs to; empty when it belongs to none. */
   readonly series: string;
@@ -61,6 +63,7 @@ export function summarise(play: Play): PlaySummary {
     name: play.name,
     call: play.call?.word ?? '',
     signal: play.call?.signal ?? '',
+    figure: play.call?.figure ?? '',
     against: play.against,
     series: play.series ?? '',
     option: play.option ?? '',

@@ -3,6 +3,7 @@ import type { Court } from '../court/court.ts';
 import { behindArc, distanceToRim } from '../court/queries.ts';
 import { courtFor } from '../court/rulesets.ts';
 import type { Point } from '../geometry/vec.ts';
+import { termsOf } from '../language/terms.ts';
 import { metricsOf } from '../metrics/metrics.ts';
 import { compile } from '../motion/compile.ts';
 import { levelRecord } from '../motion/level.ts';
@@ -37,6 +38,8 @@ export interface Related {
   readonly level: Level;
   readonly women: boolean;
   readonly chances: readonly Chance[];
+  /** The words of the trade it is told with, by their keys. */
+  readonly terms: readonly string[];
   /** How it goes round, where it does, and how long a turn takes (s). */
   readonly round: (Round & { readonly seconds: number }) | null;
 }
@@ -52,7 +55,7 @@ export interface Relation {
 
 /** What of a document its relations depend on, as a short text. */
 export function relatedContent(play: Play): string {
-  const { court, customCourt, level, women, start, frames, ifNothing } = play;
+  const { court, customCourt, level, women, start, frames, ifNothing, against, situation } = play;
   const of = frames.map(({ id, parent, read, actions, looks, end }) => ({
     id,
     parent,
@@ -61,7 +64,7 @@ export function relatedContent(play: Play): string {
     looks,
     end,
   }));
-  return contentOf({ court, customCourt, level, women, start, frames: of, ifNothing });
+  return contentOf({ court, customCourt, level, women, start, frames: of, ifNothing, against, situation });
 }
 
 /** Beside the rim a shot is a finish; nearer to the middle than this it is from neither side (feet). */
@@ -103,6 +106,7 @@ export function relatedOf(play: Play): Related {
     level: play.level,
     women: play.women ?? false,
     chances: chances.sort((a, b) => a.at - b.at),
+    terms: termsOf(play),
     round: round && { ...round, seconds: tenth(turn) },
   };
 }

@@ -25,12 +25,14 @@ import {
 import { momentsOf } from '../motion/moments.ts';
 import { CHECKS } from './registry.ts';
 import { teachingFor, type OwnTeaching } from './teaching.ts';
+import type { Dictionary } from '../language/dictionary.ts';
 
 /** What the walk-through may be told beside the play. */
 export interface WalkOptions {
   readonly units?: Units | undefined;
   /** What the team calls one of five. */
   readonly man?: ManWord | undefined;
+  readonly words?: Dictionary | undefined;
   readonly teaching?: OwnTeaching | undefined;
   /** The line in time, where it is known already. */
   readonly compiled?: Compiled | undefined;
@@ -88,7 +90,12 @@ function markWords(mark: Bare<Mark>, t: Teller): string {
  */
 export function walkThrough(play: Play, line: readonly Frame[], options: WalkOptions = {}): Finding[] {
   const input = checkInput(play, line, options);
-  const t = teller({ units: options.units ?? input.court.units, women: play.women, man: options.man });
+  const t = teller({
+    units: options.units ?? input.court.units,
+    women: play.women,
+    man: options.man,
+    words: options.words,
+  });
   const here = new Set(line.map((f) => f.id));
   const ending = line.findLast((f) => f.read)?.id;
   const silenced = new Map(

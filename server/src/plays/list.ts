@@ -50,6 +50,7 @@ function readable(summary: unknown, card: unknown, name: unknown): { summary: Su
       name: typeof name === 'string' ? name : 'A play',
       call: '',
       signal: '',
+      figure: '',
       against: [],
       series: '',
       option: '',

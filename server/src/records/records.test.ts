@@ -85,3 +85,21 @@ it('a series is renamed with all its plays, one new revision each, or not at all
   expect(await seriesOf(plays[1]!)).toEqual(['Wharf', 2]);
   expect(await seriesOf(plays[2]!)).toEqual([undefined, 1]);
 });
+
+it('words from a file are kept all at once or not at all', async () => {
+  const row = (id: string, word: string, revision = 0) => ({ id, revision, sitting: 's', body: { word } });
+  const words = async () =>
+    (await json<RecordRow<'words'>[]>(await request('/api/words'))).map((r) => r.body.word);
+  expect(
+    (await send('POST', '/api/words/import', { rows: [row('w1', 'hawser'), row('w2', 'ebb')] })).status,
+  ).toBe(200);
+  expect((await words()).sort()).toEqual(['ebb', 'hawser']);
+  // The second of these is based on a revision that nobody has: the first is not taken either.
+  const late = await send('POST', '/api/words/import', { rows: [row('w3', 'keel'), row('w1', 'beam', 9)] });
+  expect(late.status).toBe(409);
+  expect((await words()).sort()).toEqual(['ebb', 'hawser']);
+  const many = Array.from({ length: 10_000 }, (_, i) => row(`m${i}`, `word ${i}`));
+  const problem = await json<Problem>(await send('POST', '/api/words/import', { rows: many }));
+  expect(problem.detail).toBe('A team keeps at most 500 words; this file has 10000. None was taken.');
+  expect((await words()).sort()).toEqual(['ebb', 'hawser']);
+});

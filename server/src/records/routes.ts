@@ -21,6 +21,8 @@ const CALLED: Readonly<Record<RecordKind, string>> = {
   series: 'series',
   sheets: 'call sheets',
   opponents: 'opponents',
+  words: 'words',
+  kept: 'clashes that are kept',
 };
 
 /** What the team keeps beside its plays, of one kind: each with its revision and its kept versions. */

@@ -185,6 +185,7 @@ export async function relationsOf(db: Db, { team }: Actor): Promise<Relations> {
         compared: plays.compared,
         chances: sql<unknown>`${related.body} -> 'chances'`,
         round: sql<unknown>`${related.body} -> 'round'`,
+        terms: sql<unknown>`${related.body} -> 'terms'`,
         long: sql<boolean>`${related.body} is null`,
       })
       .from(plays)
@@ -221,8 +222,8 @@ export async function relationsOf(db: Db, { team }: Actor): Promise<Relations> {
     );
   return {
     plays: Object.fromEntries(
-      known.flatMap(({ id, content, chances, round, long }) =>
-        long ? [] : [[id, { chances, round, tried: usual(content) } as Relations['plays'][string]]],
+      known.flatMap(({ id, content, chances, round, terms, long }) =>
+        long ? [] : [[id, { chances, round, terms, tried: usual(content) } as Relations['plays'][string]]],
       ),
     ),
     pairs: rows.flatMap(({ a, b, contentA, contentB, body }) =>

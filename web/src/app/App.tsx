@@ -22,6 +22,7 @@ const Desk = lazy(desk);
 const ZoneRoom = lazy(() => import('../screens/zone/ZoneRoom.tsx'));
 const Series = lazy(() => import('../screens/series/Series.tsx'));
 const Compare = lazy(() => import('../screens/compare/Compare.tsx'));
+const Words = lazy(() => import('../screens/words/Words.tsx'));
 const Sheets = lazy(() => import('../screens/sheets/Sheets.tsx'));
 const Bench = lazy(() => import('../screens/sheets/Bench.tsx'));
 const Turns = lazy(() => import('../screens/turns/Turns.tsx'));
@@ -112,6 +113,7 @@ const router = createBrowserRouter([
   { path: '/sheets/:id', ...page(<Sheets />) },
   { path: '/sheets/:id/bench', ...page(<Bench />) },
   { path: '/compare', ...page(<Compare />) },
+  { path: '/words', ...page(<Words />) },
   { path: '/series', ...page(<Series />) },
   { path: '/zone', ...page(<ZoneRoom />) },
   { path: '/settings', ...page(<Settings />) },

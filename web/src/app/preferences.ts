@@ -9,10 +9,12 @@ interface Preferences {
   readonly mirrored: boolean;
   /** Single letters and digits are commands; off for those who speak to their machine or press keys by accident. */
   readonly letters: boolean;
+  /** Captions and all else speak in the team's own words, or in the trade's. */
+  readonly ours: boolean;
 }
 
 export const usePreferences = create<Preferences>()(
-  persist<Preferences>(() => ({ down: false, mirrored: false, letters: true }), {
+  persist<Preferences>(() => ({ down: false, mirrored: false, letters: true, ours: true }), {
     name: 'corkscrew.preferences',
   }),
 );

@@ -70,22 +70,25 @@ const untried = (findings: readonly Finding[]): Finding[] => findings.map((f) =>
 export const ANSWERERS: Answerers = {
   /** For one who waits first what is wrong without anybody in the way, then everything. */
   *line(asks) {
-    const { play, leaf, compiled, units, man, teaching, defence, soon } = asks;
+    const { play, leaf, compiled, units, man, words, teaching, defence, soon } = asks;
     const court = courtFor(play);
     const line = lineTo(play, leaf);
     const metrics = metricsOf(court, line, compiled.timeline);
     if (!defence)
       return {
-        findings: untried(walkThrough(play, line, { units, man, teaching, compiled })),
+        findings: untried(walkThrough(play, line, { units, man, words, teaching, compiled })),
         metrics,
         against: null,
       };
     if (soon && !against.has(keyOf(asks, defence)))
-      yield { findings: untried(walkThrough(play, line, { units, man, teaching, compiled })), metrics };
+      yield {
+        findings: untried(walkThrough(play, line, { units, man, words, teaching, compiled })),
+        metrics,
+      };
     const played = playedBy(asks, defence);
     yield null;
     return {
-      findings: untried(walkThrough(play, line, { units, man, teaching, compiled, against: played })),
+      findings: untried(walkThrough(play, line, { units, man, words, teaching, compiled, against: played })),
       metrics,
       against: viewOf(played),
     };
@@ -93,9 +96,9 @@ export const ANSWERERS: Answerers = {
 
   /** A mend is offered once it was tried: findings are told before that, and not kept waiting for it. */
   *mends(asks) {
-    const { play, leaf, compiled, units, man, teaching, defence } = asks;
+    const { play, leaf, compiled, units, man, words, teaching, defence } = asks;
     const line = lineTo(play, leaf);
-    const options = { units, man, teaching, compiled, against: defence && playedBy(asks, defence) };
+    const options = { units, man, words, teaching, compiled, against: defence && playedBy(asks, defence) };
     const out: Finding[] = [];
     for (const f of walkThrough(play, line, options)) {
       yield null;

@@ -5,6 +5,7 @@ import {
   type Cell,
   type Compiled,
   type Defence,
+  type Dictionary,
   type Evening,
   type Finding,
   type Five,
@@ -42,6 +43,8 @@ export interface LineAsk {
   readonly content: string;
   readonly units: Units;
   readonly man: ManWord;
+  /** What the team calls things, on this device. */
+  readonly words?: Dictionary | undefined;
   readonly teaching: OwnTeaching;
   /** Against whom; null is nobody. */
   readonly defence: Defence | null;

@@ -2,11 +2,13 @@ import { courtFor, teller, type Play, type Teller } from '@corkscrew/core';
 import { useMemo } from 'react';
 import { useUnits } from '../app/units.ts';
 import { useManWord } from './team.ts';
+import { useWords } from './words.ts';
 
 /** Who says what is said of a play: in the reader's units, of his or hers, and in the team's words. */
 export function useTeller(play: Play): Teller {
   const units = useUnits(courtFor(play));
   const man = useManWord();
+  const words = useWords();
   const { women } = play;
-  return useMemo(() => teller({ units, women, man }), [units, women, man]);
+  return useMemo(() => teller({ units, women, man, words }), [units, women, man, words]);
 }

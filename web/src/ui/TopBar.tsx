@@ -22,6 +22,9 @@ const Bar = styled.header`
     align-items: center;
     flex: none;
   }
+  nav[data-room='desk'] {
+    gap: 13px;
+  }
   nav a {
     font: 640 14px/1 'Archivo Variable';
     font-stretch: 77%;
@@ -98,7 +101,7 @@ export function TopBar({
   children,
   end,
 }: {
-  room: 'plays' | 'desk' | 'zone' | 'settings' | null;
+  room: 'plays' | 'desk' | 'zone' | 'words' | 'settings' | null;
   children?: ReactNode;
   end?: ReactNode;
 }) {
@@ -120,6 +123,9 @@ export function TopBar({
         </Link>
         <Link to="/zone" {...(room === 'zone' ? { 'aria-current': 'page' as const } : {})}>
           Zone
+        </Link>
+        <Link to="/words" {...(room === 'words' ? { 'aria-current': 'page' as const } : {})}>
+          Language
         </Link>
       </nav>
       {children}

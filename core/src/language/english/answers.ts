@@ -1,38 +1,44 @@
 import type { PlayerId } from '../../alignment/library.ts';
 import { pointWords } from '../verdict.ts';
+import type { TermKey } from '../dictionary.ts';
 import type { Teller } from '../teller.ts';
+
+const first = (words: string): string => `${words[0]!.toLocaleUpperCase()}${words.slice(1)}`;
+/** What a man does, as an answer is called by it. */
+const does = (t: Teller, key: TermKey): string => first(t.words[key].base);
 
 /** What an answer is called; of a pass, to whom. */
 const RECIPES = {
   pullUp: () => 'Pull up',
   mid: () => 'Stop short and shoot',
-  roll: (to: string) => `Roll, ball to ${to}`,
-  shortRoll: (to: string) => `Short roll, ball to ${to}`,
-  pop: (to: string) => `Pop, ball to ${to}`,
-  ghost: (to: string) => `Ghost the screen, ball to ${to}`,
-  slip: (to: string) => `Slip it, ball to ${to}`,
+  roll: (to: string, t: Teller) => `${does(t, 'cut.roll')}, ball to ${to}`,
+  shortRoll: (to: string, t: Teller) => `${first(t.words['cut.shortRoll'].word)}, ball to ${to}`,
+  pop: (to: string, t: Teller) => `${does(t, 'cut.pop')}, ball to ${to}`,
+  ghost: (to: string, t: Teller) => `${does(t, 'screen.ghost')}, ball to ${to}`,
+  slip: (to: string, t: Teller) => `${does(t, 'cut.slip')} it, ball to ${to}`,
   lower: () => 'Screen lower, shoot behind it',
   reject: () => 'Refuse the screen',
-  curl: (to: string) => `Curl, ball to ${to}`,
+  curl: (to: string, t: Teller) => `${does(t, 'cut.curl')}, ball to ${to}`,
   rescreen: () => 'Screen again on the other side',
   turn: () => 'Turn the screen',
   seal: (to: string) => `Seal him inside, ball to ${to}`,
   dribbleAt: (to: string) => `Dribble at him, ball to ${to} behind`,
   dive: (to: string) => `${to} cuts in behind, ball to ${to}`,
-  flash: (to: string) => `${to} flashes to the middle`,
-  fade: (to: string) => `Fade, ball to ${to}`,
-  backCut: (to: string) => `Back cut, ball to ${to}`,
+  flash: (to: string, t: Teller) => `${to} ${t.words['cut.flash'].third} to the middle`,
+  fade: (to: string, t: Teller) => `${does(t, 'cut.fade')}, ball to ${to}`,
+  backCut: (to: string, t: Teller) => `${first(t.words['cut.back'].word)}, ball to ${to}`,
   outlet: (to: string) => `Ball to ${to}`,
   swing: (to: string) => `Swing it to ${to}`,
   keep: () => 'Keep it and go',
-  lob: (to: string) => `Lob to ${to}`,
+  lob: (to: string, t: Teller) => `${does(t, 'pass.lob')} to ${to}`,
   highLow: (to: string) => `High-low to ${to}`,
 } as const;
 
 /** Answers to what the defence does. Men of theirs by their index, feet and seconds, points as worth. */
 export const ANSWER_SENTENCES = {
   'answer-point': (at: Parameters<typeof pointWords>[0]) => pointWords(at),
-  'answer-recipe': ({ recipe, to }: { recipe: keyof typeof RECIPES; to: PlayerId }) => RECIPES[recipe](to),
+  'answer-recipe': ({ recipe, to }: { recipe: keyof typeof RECIPES; to: PlayerId }, t: Teller) =>
+    RECIPES[recipe](to, t),
   'answer-open': (
     { who, at, worth, early }: { who: PlayerId; at: number; worth: number; early: number },
     t: Teller,

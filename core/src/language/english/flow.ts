@@ -12,12 +12,12 @@ export const FLOW_SENTENCES = {
     if (end.is === 'play') return `Into ${end.name}`;
     return end.flipped ? 'The set, other side' : 'The set again';
   },
-  'read-gone': ({ read }: { read: Read }) =>
-    `What “${readWords(read)}” is seen at is not there any more: say again what they do.`,
-  'read-same': ({ read }: { read: Read }) =>
-    `Two endings are for the same here: “${readWords(read)}”. Nobody can tell which to play.`,
-  'read-against': ({ read, before }: { read: Read; before: Read }) =>
-    `“${readWords(read)}” can’t be seen here: on this line it was “${readWords(before)}” at the same screen.`,
+  'read-gone': ({ read }: { read: Read }, t: Teller) =>
+    `What “${readWords(read, t)}” is seen at is not there any more: say again what they do.`,
+  'read-same': ({ read }: { read: Read }, t: Teller) =>
+    `Two endings are for the same here: “${readWords(read, t)}”. Nobody can tell which to play.`,
+  'read-against': ({ read, before }: { read: Read; before: Read }, t: Teller) =>
+    `“${readWords(read, t)}” can’t be seen here: on this line it was “${readWords(before, t)}” at the same screen.`,
   'way-there': (_: Record<never, never>) => 'Everybody is there.',
   'way-to': (
     {

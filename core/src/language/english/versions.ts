@@ -16,7 +16,8 @@ const VERBS: Readonly<Record<Verb, string>> = {
   hold: 'hold',
   seal: 'seal',
 };
-const called = (read: Read | null): string => (read ? `The ending “${readWords(read)}”` : 'A frame');
+const called = (read: Read | null, t: Teller): string =>
+  read ? `The ending “${readWords(read, t)}”` : 'A frame';
 type Done = { by: PlayerId; does: Verb };
 
 /** What is done otherwise in a version of a play. A man of theirs by his index. */
@@ -32,14 +33,14 @@ export const VERSION_SENTENCES = {
   'version-block': ({ who, left }: { who: PlayerId; left: boolean }) =>
     `${who} rolls to the ${side(left)} block.`,
   'version-rim': ({ who }: { who: PlayerId; left: boolean }) => `${who} rolls to the rim.`,
-  'version-ending': ({ read }: { read: Read }) => `Without the ending “${readWords(read)}”.`,
-  'version-drawn': ({ read }: { read: Read }) => `“${readWords(read)}” is the play as drawn.`,
+  'version-ending': ({ read }: { read: Read }, t: Teller) => `Without the ending “${readWords(read, t)}”.`,
+  'version-drawn': ({ read }: { read: Read }, t: Teller) => `“${readWords(read, t)}” is the play as drawn.`,
   'diff-place': ({ who }: { who: PlayerId }) => `${who} starts elsewhere.`,
   'diff-action': ({ by, does }: Done) => `${by}'s ${VERBS[does]} is another one.`,
   'diff-action-new': ({ by, does }: Done) => `${by}'s ${VERBS[does]} is new.`,
   'diff-action-gone': ({ by, does }: Done) => `${by}'s ${VERBS[does]} is left out.`,
-  'diff-frame-new': ({ read }: { read: Read | null }) => `${called(read)} is new.`,
-  'diff-frame-gone': ({ read }: { read: Read | null }) => `${called(read)} is left out.`,
-  'diff-read': ({ read }: { read: Read | null }) =>
-    read ? `It is not for “${readWords(read)}”.` : 'It is for something they do.',
+  'diff-frame-new': ({ read }: { read: Read | null }, t: Teller) => `${called(read, t)} is new.`,
+  'diff-frame-gone': ({ read }: { read: Read | null }, t: Teller) => `${called(read, t)} is left out.`,
+  'diff-read': ({ read }: { read: Read | null }, t: Teller) =>
+    read ? `It is not for “${readWords(read, t)}”.` : 'It is for something they do.',
 } as const;

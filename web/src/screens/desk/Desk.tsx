@@ -30,6 +30,7 @@ import { RunStrip } from './sheet/RunStrip.tsx';
 import { lineView, redo, undo, useDesk, usePick } from './store.ts';
 import { useRunning } from './timeline.ts';
 import { HandRow } from './draw/VerbRow.tsx';
+import { useDeskTeller } from './teller.ts';
 
 export default function Desk() {
   const { id = '' } = useParams();
@@ -148,10 +149,11 @@ function Behind() {
 
 /** Which frame is on the court, what happens in it, and how the court is looked at. */
 function FrameLine({ size }: { size: Size }) {
+  const t = useDeskTeller();
   const { play, branch, frameId } = usePick('play', 'branch', 'frameId');
   const { court, walks, index } = lineView(play, branch, frameId);
   const walk = walks[index]!;
-  const words = walk.frame.caption?.trim() || captionOf(court, walk, walks.slice(0, index));
+  const words = walk.frame.caption?.trim() || captionOf(court, walk, walks.slice(0, index), t);
   return (
     <div className="strip">
       <span className="no">{index + 1}</span>

@@ -16,6 +16,7 @@ import { api } from '../../app/api.ts';
 import { Button, Input, Label } from '../../ui/controls.tsx';
 import { FramePicture } from '../../floor/FramePicture.tsx';
 import { replacePlay, usePick } from './store.ts';
+import { useDeskTeller } from './teller.ts';
 
 const Row = styled.div`
   padding: 6px 0;
@@ -134,6 +135,7 @@ function Version({ play, row, newest }: { play: string; row: VersionRow; newest:
 
 /** Every frame of the play as drawn, with its words. */
 function Frames({ play }: { play: Play }) {
+  const t = useDeskTeller();
   const court = courtFor(play);
   const walks = walkLine(play, mainLine(play));
   return (
@@ -142,7 +144,7 @@ function Frames({ play }: { play: Play }) {
         <li key={walk.frame.id}>
           <FramePicture court={court} walk={walk} next={walks[i + 1]} />
           <span>
-            {walk.frame.caption || captionOf(court, walk, walks.slice(0, i)) || 'Nobody moves yet.'}
+            {walk.frame.caption || captionOf(court, walk, walks.slice(0, i), t) || 'Nobody moves yet.'}
           </span>
         </li>
       ))}

@@ -15,6 +15,7 @@ import { questions } from '../../questions/questions.ts';
 import type { AskOptions } from '../../questions/service.ts';
 import { useDesk } from './store.ts';
 import { useManWord, useTeaching } from '../../team/team.ts';
+import { useWords } from '../../team/words.ts';
 
 interface Analysis {
   readonly play: Play | null;
@@ -59,13 +60,22 @@ export function useAnalysing(
 ): void {
   const { own: teaching } = useTeaching();
   const man = useManWord();
+  const words = useWords();
   useEffect(() => {
     const start = performance.now();
-    const content = [contentOf(play), units, man, contentOf(teaching), contentOf(defence), asIs].join(' ');
+    const content = [
+      contentOf(play),
+      units,
+      man,
+      contentOf(words),
+      contentOf(teaching),
+      contentOf(defence),
+      asIs,
+    ].join(' ');
     const askAt = (end: string, options: Pick<AskOptions<'line'>, 'priority' | 'onPart'>, soon = false) =>
       questions.ask(
         'line',
-        { play, leaf: end, ...lineInTime(play, end), units, man, teaching, defence, asIs, soon },
+        { play, leaf: end, ...lineInTime(play, end), units, man, words, teaching, defence, asIs, soon },
         { key: `${content} ${end}`, ...options },
       );
     // Of a play just opened something is better than nothing; else what is shown waits for the whole.
@@ -86,7 +96,7 @@ export function useAnalysing(
         take({ play, leaf, ...answer });
         const mends = questions.ask(
           'mends',
-          { play, leaf, ...lineInTime(play, leaf), units, man, teaching, defence, asIs, soon: false },
+          { play, leaf, ...lineInTime(play, leaf), units, man, words, teaching, defence, asIs, soon: false },
           { key: `mends ${content} ${leaf}`, priority: 'soon' },
         );
         next.push(mends);
@@ -111,7 +121,7 @@ export function useAnalysing(
       clearTimeout(waiting);
       for (const q of [asked, ...next]) q.cancel();
     };
-  }, [play, leaf, units, man, teaching, defence, asIs]);
+  }, [play, leaf, units, man, words, teaching, defence, asIs]);
 }
 
 const NONE: readonly Finding[] = [];

@@ -1,4 +1,12 @@
-import { againstWords, Search, type Findable, type Hit } from '@corkscrew/core';
+import {
+  againstWords,
+  DICTIONARY,
+  groupOf,
+  Search,
+  type Findable,
+  type Hit,
+  type TermKey,
+} from '@corkscrew/core';
 import { useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { Dialog, Modal, ModalOverlay } from 'react-aria-components';
 import { useNavigate } from 'react-router';
@@ -117,6 +125,7 @@ const ROOMS: readonly (readonly [string, string, string])[] = [
   ['Call sheet', '/sheets', 'game bench opponents'],
   ['Compare two plays', '/compare', 'difference versions'],
   ['Zone room', '/zone', 'soft spots slides'],
+  ['Language', '/words', 'words signals clashes glossary calls'],
   ['New play', '/plays/new', 'draw'],
   ['Settings', '/settings', 'team court level teaching'],
 ];
@@ -127,13 +136,14 @@ export default function Find() {
   const man = useManWord();
   const plays = usePlays(false).shown?.rows;
   const sheets = useRecords('sheets').rows;
+  const words = useRecords('words').rows;
   const lately = useLately((s) => s.ids);
   const [typed, setTyped] = useState('');
   const [at, setAt] = useState(0);
   const list = useRef<HTMLUListElement>(null);
   const search = useMemo(() => {
     const rows = plays ?? [];
-    const words = [...new Set(rows.map((r) => r.summary.series).filter(Boolean))];
+    const series = [...new Set(rows.map((r) => r.summary.series).filter(Boolean))];
     const desk = /^\/plays\/[^/]+$/.test(location.pathname) && !location.pathname.endsWith('/new');
     const items: Item[] = [
       ...rows.map(({ id, summary: s }): Item => ({
@@ -146,7 +156,7 @@ export default function Find() {
           ...s.against.map((a) => againstWords(a, man)),
         ].filter(Boolean),
       })),
-      ...words.map((w): Item => ({
+      ...series.map((w): Item => ({
         id: `series ${w}`,
         kind: 'series',
         name: w,
@@ -160,6 +170,28 @@ export default function Find() {
         also: [body.date ?? ''],
         go: `/sheets/${id}`,
       })),
+      // By either word: the trade's, and ours.
+      ...(Object.keys(DICTIONARY) as TermKey[]).map((key): Item => {
+        const own = words?.find((w) => w.body.key === key)?.body.word;
+        const kind = groupOf(key) === 'place' ? 'place' : 'word';
+        return {
+          ...{ id: `term ${key}`, kind, name: own ?? DICTIONARY[key].word, go: `/words?at=term ${key}` },
+          also: own ? [DICTIONARY[key].word] : [],
+        };
+      }),
+      ...(words ?? []).flatMap(({ id, body }): Item[] =>
+        body.means
+          ? [
+              {
+                id: `word ${id}`,
+                kind: 'word',
+                name: body.word,
+                also: [body.means],
+                go: `/words?at=word ${id}`,
+              },
+            ]
+          : [],
+      ),
       ...ROOMS.map(([name, to, also]): Item => ({
         id: `room ${to}`,
         kind: 'room',
@@ -179,7 +211,7 @@ export default function Find() {
       })),
     ];
     return new Search(items);
-  }, [plays, sheets, man]);
+  }, [plays, sheets, words, man]);
   const hits = useMemo(() => search.find(typed, lately, SHOWN), [search, typed, lately]);
   useEffect(() => {
     list.current?.querySelector('[aria-selected="true"]')?.scrollIntoView({ block: 'nearest' });
@@ -209,7 +241,7 @@ export default function Find() {
             aria-expanded
             aria-controls="found"
             aria-activedescendant={hits[at] ? `found-${at}` : undefined}
-            placeholder="A play, a call, a room, a command"
+            placeholder="A play, a call, a word, a room, a command"
             value={typed}
             onChange={(e) => {
               setTyped(e.target.value);
@@ -243,7 +275,8 @@ export default function Find() {
 }
 
 function Name({ hit: { of, at } }: { hit: Hit<Item> }) {
-  const beside = of.kind === 'play' ? of.also.slice(0, 2).join(', ') : '';
+  const beside =
+    of.kind === 'play' ? of.also.slice(0, 2).join(', ') : of.kind === 'room' ? '' : (of.also[0] ?? '');
   return (
     <div>
       <b dir="auto">

@@ -1,5 +1,6 @@
 import {
   againstInFull,
+  carried,
   editAll,
   PRESETS,
   readPlay,
@@ -12,11 +13,12 @@ import {
 } from '@corkscrew/core';
 import { nanoid } from 'nanoid';
 import { useMemo, useState } from 'react';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { api } from '../../app/api.ts';
 import { keepNew } from '../../keeping/deliver.ts';
-import { useManWord } from '../../team/team.ts';
+import { useRecords } from '../../keeping/records.ts';
+import { useManWord, useTeam } from '../../team/team.ts';
 import { Button, Label, Toggle } from '../../ui/controls.tsx';
 import { Mark } from '../../ui/Mark.tsx';
 
@@ -104,6 +106,18 @@ const Box = styled.section`
     display: inline-flex;
     gap: 7px;
     align-items: center;
+  }
+  .carries {
+    padding: 7px 14px;
+    border-top: 1px solid var(--rule);
+    font-size: 12.5px;
+    color: var(--ink-2);
+  }
+  .carries [data-over] b {
+    color: var(--gap);
+  }
+  .carries a {
+    color: var(--pen);
   }
   .lack {
     border-top: 1px solid var(--rule);
@@ -214,6 +228,7 @@ export function Have({ rows, shown, relations }: HaveProps) {
           against every defence.
         </p>
       )}
+      <Carries rows={rows} />
       {lacks.length > 0 && (
         <ul className="lack" aria-label="What we lack">
           {lacks.map((n) => (
@@ -222,6 +237,34 @@ export function Have({ rows, shown, relations }: HaveProps) {
         </ul>
       )}
     </Box>
+  );
+}
+
+const CARRY_WORDS = { plays: 'plays', words: 'words of our own', answers: 'answers' } as const;
+
+/** How much the team is asked to carry, beside what teams like it do. */
+function Carries({ rows }: { rows: readonly PlayRow[] }) {
+  const { team } = useTeam();
+  const words = useRecords('words').rows?.length ?? 0;
+  if (!team) return null;
+  const { level = 'highSchool', carries } = team.defaults;
+  return (
+    <p className="carries">
+      We carry{' '}
+      {carried(rows, words, level, carries).map(({ key, has, limit, own }, i) => (
+        <span
+          key={key}
+          data-over={has > limit || undefined}
+          title={
+            own ? 'The limit is our own' : 'The limit is what most teams of our level carry, from memory'
+          }
+        >
+          {i > 0 && ', '}
+          <b>{has}</b> of {limit} {CARRY_WORDS[key]}
+        </span>
+      ))}
+      . <Link to="/settings#carry">Our own limits</Link>
+    </p>
   );
 }
 

@@ -1,4 +1,4 @@
-import { againstInFull, type Defaults, MAN_WORDS, type Team } from '@corkscrew/core';
+import { CARRIES, againstInFull, type Defaults, MAN_WORDS, type Team } from '@corkscrew/core';
 import { useEffect } from 'react';
 import { useLocation } from 'react-router';
 import styled from 'styled-components';
@@ -153,6 +153,29 @@ function OfTeam({ team }: { team: Team }) {
         <p>Where schools differ. The walk-through measures by it, on every play.</p>
         <TeachForm level={level} />
       </section>
+      <section aria-labelledby="carry">
+        <h2 id="carry">What we carry</h2>
+        <p>
+          How much the team holds in its head. What is left empty is what most teams of the level do, from
+          memory.
+        </p>
+        <div className="fields">
+          {(['plays', 'words', 'answers'] as const).map((key) => (
+            <TextField
+              key={key}
+              label={CARRY[key]}
+              value={defaults.carries?.[key]?.toString() ?? ''}
+              max={4}
+              placeholder={String(CARRIES[level][key])}
+              onDone={(text) => {
+                const n = Math.round(Number(text));
+                const { [key]: _old, ...rest } = defaults.carries ?? {};
+                start({ carries: text.trim() && n > 0 ? { ...rest, [key]: n } : rest });
+              }}
+            />
+          ))}
+        </div>
+      </section>
       <section aria-labelledby="makes">
         <h2 id="makes">What we make</h2>
         <p>Of a hundred open shots. What a look is worth is reckoned from it, on every play.</p>
@@ -161,6 +184,8 @@ function OfTeam({ team }: { team: Team }) {
     </>
   );
 }
+
+const CARRY = { plays: 'Plays', words: 'Words of our own', answers: 'Answers to what they do' } as const;
 
 /** Whether what was set is with the server. */
 function Kept() {

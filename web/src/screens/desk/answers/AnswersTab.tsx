@@ -24,6 +24,7 @@ import { startGrid, stopGrid, useAsks, useGrid, useReply, type Grid } from './ju
 import { Mark, STATE_WORDS } from '../../../ui/Mark.tsx';
 import { showCell, showReply } from './show.ts';
 import type { AnswersAsk } from '../../../questions/kinds.ts';
+import { useDeskTeller } from '../teller.ts';
 
 const Key = styled.p`
   display: flex;
@@ -81,6 +82,7 @@ const Shown = styled.div`
 
 /** What the play has against each thing they may do, and what hurts it most. */
 export function AnswersTab() {
+  const t = useDeskTeller();
   const { play, branch, frameId } = usePick('play', 'branch', 'frameId');
   const defence = useDefence(play);
   const { trial } = usePlayed(play, lineView(play, branch, frameId).line.at(-1)!.id);
@@ -96,7 +98,7 @@ export function AnswersTab() {
       defence,
       point,
       cell,
-      `${readWords(readOf(defence, point, cell.reaction))} (${tell(pointSaid(point))})`,
+      `${readWords(readOf(defence, point, cell.reaction), t)} (${tell(pointSaid(point), t)})`,
     );
   };
   const row = grid.rows.find((r) => r.point.id === chosen?.point);

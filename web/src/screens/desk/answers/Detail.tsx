@@ -86,7 +86,7 @@ interface Props {
 export function Detail({ asks, defence, point, leaves, cell }: Props) {
   const { play } = usePick('play');
   const t = useTeller(play);
-  const read = readWords(readOf(defence, point, cell.reaction));
+  const read = readWords(readOf(defence, point, cell.reaction), t);
   const words = `${read} at ${tell(pointSaid(point), t)}`;
   const wanting = cell.state === 'hole' || cell.state === 'contested';
   const at = cell.look?.judged.at;
@@ -103,7 +103,7 @@ export function Detail({ asks, defence, point, leaves, cell }: Props) {
           <span className="visually-hidden"> seconds, show it on the court</span>
         </button>
       </h3>
-      {by && <p>The ending “{readWords(by)}” is for it.</p>}
+      {by && <p>The ending “{readWords(by, t)}” is for it.</p>}
       {whySaid(cell).map((s) => (
         <p key={s.key}>{tell(s, t)}</p>
       ))}

@@ -1,4 +1,12 @@
-import { leaves as leavesOf, lineTo, PRESETS, readWords, type AgainstOne, type Play } from '@corkscrew/core';
+import {
+  leaves as leavesOf,
+  lineTo,
+  PRESETS,
+  readWords,
+  type AgainstOne,
+  type Play,
+  type Teller,
+} from '@corkscrew/core';
 import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { questions } from '../../../questions/questions.ts';
@@ -7,6 +15,7 @@ import { Button } from '../../../ui/controls.tsx';
 import { takeDefence } from '../defend/change.ts';
 import { goToEnding } from '../store.ts';
 import { everythingKey } from './judge.ts';
+import { useDeskTeller } from '../teller.ts';
 
 const Table = styled.table`
   width: 100%;
@@ -44,13 +53,14 @@ const Table = styled.table`
 `;
 
 /** What an ending is called by what it answers. */
-function endingOf(play: Play, leaf: string): string {
-  const reads = lineTo(play, leaf).flatMap((f) => (f.read ? [readWords(f.read)] : []));
+function endingOf(play: Play, leaf: string, t: Teller): string {
+  const reads = lineTo(play, leaf).flatMap((f) => (f.read ? [readWords(f.read, t)] : []));
   return reads.length > 0 ? reads.join(', then ') : 'as drawn';
 }
 
 /** The play against everything there is a name for: the ending that is best then, and what it is worth. */
 export function Everything({ asks }: { asks: AnswersAsk }) {
+  const t = useDeskTeller();
   const { play, teaching } = asks;
   const key = everythingKey(
     asks,
@@ -107,7 +117,7 @@ export function Everything({ asks }: { asks: AnswersAsk }) {
                   </td>
                   <td>
                     <button type="button" onClick={() => goToEnding(one.leaf)}>
-                      {endingOf(play, one.leaf)}
+                      {endingOf(play, one.leaf, t)}
                     </button>
                   </td>
                   <td>{one.worth.toFixed(2)}</td>

@@ -11,6 +11,7 @@ import {
 import styled from 'styled-components';
 import type { Grid } from './judge.ts';
 import { Mark, STATE_WORDS } from '../../../ui/Mark.tsx';
+import { useDeskTeller } from '../teller.ts';
 
 type Kind = PointOnLine['kind'];
 type Row = Grid['rows'][number];
@@ -124,6 +125,7 @@ export function GridTable({
   chosen: { readonly point: string; readonly reaction: Reaction } | null;
   onChoose: (point: PointOnLine, cell: Cell) => void;
 }) {
+  const t = useDeskTeller();
   return (
     <>
       {GROUPS.map(({ kinds, words }) => {
@@ -165,7 +167,7 @@ export function GridTable({
                           type="button"
                           aria-pressed={pressed}
                           {...(cell.usual ? { 'data-usual': true } : {})}
-                          aria-label={`${readWords(readOf(defence, point, r))}: ${STATE_WORDS[cell.state]}${cell.usual ? ', as they play it' : ''}`}
+                          aria-label={`${readWords(readOf(defence, point, r), t)}: ${STATE_WORDS[cell.state]}${cell.usual ? ', as they play it' : ''}`}
                           onClick={() => onChoose(point, cell)}
                         >
                           <Mark state={cell.state} />

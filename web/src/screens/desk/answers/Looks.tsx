@@ -4,6 +4,7 @@ import {
   looksIn,
   PLAYERS,
   readWords,
+  type Teller,
   reordered,
   type Look,
   type LookIn,
@@ -23,6 +24,7 @@ import { IconButton } from '../../../ui/IconButton.tsx';
 import { useOrder } from '../../../ui/order.ts';
 import { useDefence } from '../defend/view.ts';
 import { apply, goToEnding, lineView, usePick } from '../store.ts';
+import { useDeskTeller } from '../teller.ts';
 
 const Box = styled.section`
   margin: 14px 0;
@@ -118,10 +120,10 @@ const HOW: Readonly<Record<Look['kind'], string>> = {
 };
 
 /** A look in words: whose it is, and when it is there. */
-export const lookWords = ({ player, kind, when, note }: Look): string =>
+export const lookWords = ({ player, kind, when, note }: Look, t: Teller): string =>
   [
     `${player} ${HOW[kind]}`,
-    when ? (when.does === 'own' ? `if ${when.note ?? ''}` : `if ${lower(readWords(when))}`) : '',
+    when ? (when.does === 'own' ? `if ${when.note ?? ''}` : `if ${lower(readWords(when, t))}`) : '',
     note,
   ]
     .filter(Boolean)
@@ -130,6 +132,7 @@ const lower = (words: string): string => words.replace(/^[A-Z]/, (c) => c.toLowe
 
 /** The looks of the frame in the coach's order: dragged, or moved by keys; what the model would put first beside it. */
 export function Looks() {
+  const t = useDeskTeller();
   const { play, frameId } = usePick('play', 'frameId');
   const looks = useLooks();
   const worths = useWorths(looks);
@@ -146,7 +149,7 @@ export function Looks() {
       <h3>Looks, in order</h3>
       <GridList aria-label="Looks in this frame" dragAndDropHooks={dragAndDropHooks}>
         {looks.map(({ look, leaf }, i) => {
-          const words = lookWords(look);
+          const words = lookWords(look, t);
           const worth = worths?.[i];
           return (
             <GridListItem key={look.id} id={look.id} textValue={words} className="row">

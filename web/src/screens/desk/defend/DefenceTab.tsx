@@ -40,6 +40,7 @@ import { TryAll } from './TryAll.tsx';
 import { LAYER_WORDS, LAYERS, showLayer, useDefence, useView } from './view.ts';
 import { ZoneFields } from './ZoneFields.tsx';
 import { ZoneGlyph } from '../../../floor/ZoneGlyph.tsx';
+import { useDeskTeller } from '../teller.ts';
 
 const Box = styled.div`
   .segments {
@@ -148,6 +149,7 @@ const Box = styled.div`
 
 /** Whom the play is looked at against, how they play, and what is seen of it. */
 export function DefenceTab() {
+  const t = useDeskTeller();
   const man = useManWord();
   const { play, branch, frameId } = usePick('play', 'branch', 'frameId');
   const { court, line } = lineView(play, branch, frameId);
@@ -158,7 +160,7 @@ export function DefenceTab() {
   const stale = useStale();
   const type = defence?.type ?? 'none';
   // An ending is looked at against what it answers, whatever else is chosen.
-  const reads = defence ? readsOn(play, timeline, court).map((r) => readWords(r.read)) : [];
+  const reads = defence ? readsOn(play, timeline, court).map((r) => readWords(r.read, t)) : [];
   const usual = type === 'zone' ? ZONE_PRESETS : MAN_PRESETS;
   return (
     <Box>

@@ -13,6 +13,7 @@ import { Choice, plain, type Options } from '../../../ui/Choice.tsx';
 import { Input, Label } from '../../../ui/controls.tsx';
 import { apply, lineView, usePick } from '../store.ts';
 import { useTimeline } from '../timeline.ts';
+import { useDeskTeller } from '../teller.ts';
 
 const Fields = styled.div`
   grid-column: 1 / -1;
@@ -77,6 +78,7 @@ const NOUN: Record<Action['does'], string> = {
 
 /** When the chosen action starts: what it waits for, which moment of it, and how long after; and how much room it has. */
 export function CueFields({ action }: { action: Action }) {
+  const t = useDeskTeller();
   const { play, branch, frameId } = usePick('play', 'branch', 'frameId');
   const timeline = useTimeline();
   const view = lineView(play, branch, frameId);
@@ -85,7 +87,7 @@ export function CueFields({ action }: { action: Action }) {
   const words = new Map(
     view.walks.slice(0, view.index + 1).flatMap((w, i) =>
       w.steps.map((s) => {
-        const said = actionWords(view.court, w, s, view.walks.slice(0, i));
+        const said = actionWords(view.court, w, s, view.walks.slice(0, i), t);
         return [s.action.id, { action: s.action, step: s, said: `${i + 1}: ${said}` }] as const;
       }),
     ),

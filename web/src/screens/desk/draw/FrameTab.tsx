@@ -32,6 +32,7 @@ import { Looks } from '../answers/Looks.tsx';
 import { TheyPlayIt } from '../defend/TheyPlayIt.tsx';
 import { CueFields } from './CueFields.tsx';
 import { apply, lineView, useDesk, usePick } from '../store.ts';
+import { useDeskTeller } from '../teller.ts';
 
 const List = styled(GridList)`
   margin: 8px 0 4px;
@@ -99,6 +100,7 @@ const Fields = styled.div`
 
 /** What happens in this frame, in order; the chosen action's particulars; the caption. */
 export function FrameTab() {
+  const t = useDeskTeller();
   const { play, branch, frameId, actionId } = usePick('play', 'branch', 'frameId', 'actionId');
   const view = lineView(play, branch, frameId);
   const walk = view.walks[view.index]!;
@@ -106,7 +108,7 @@ export function FrameTab() {
   const step = walk.steps.find((s) => s.action.id === actionId);
   const items = walk.steps.map((s) => ({
     id: s.action.id,
-    words: actionWords(view.court, walk, s, earlier),
+    words: actionWords(view.court, walk, s, earlier, t),
   }));
   return (
     <>
@@ -129,7 +131,7 @@ export function FrameTab() {
       )}
       {step && <Particulars step={step} />}
       <Looks />
-      <Caption key={frameId} generated={captionOf(view.court, walk, earlier)} />
+      <Caption key={frameId} generated={captionOf(view.court, walk, earlier, t)} />
     </>
   );
 }

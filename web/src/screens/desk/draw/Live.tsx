@@ -6,6 +6,7 @@ import { useAgainst, useStale } from '../analysis.ts';
 import { useLayer, usePlayed } from '../defend/view.ts';
 import { lineView, useDesk, usePick } from '../store.ts';
 import { useNow, useTimeline } from '../timeline.ts';
+import { useDeskTeller } from '../teller.ts';
 
 /** A layer of the line on the desk at the instant shown, or of the frame that stands. Drawn again with the time, alone. */
 function useScene(layers: Layers, scale: Scale, against: AgainstView | null = null) {
@@ -58,10 +59,11 @@ export function Runner({ scale }: { scale: Scale }) {
 
 /** Over the court: which answer runs when all of them do, or what they are shown doing that they do not do anyhow. */
 export function Announced({ scale }: { scale: Scale }) {
+  const t = useDeskTeller();
   const { play, branch, frameId, tour, running } = usePick('play', 'branch', 'frameId', 'tour', 'running');
   const { line } = lineView(play, branch, frameId);
   const { trial } = usePlayed(play, line.at(-1)!.id);
-  const reads = line.flatMap((f) => (f.read ? [readWords(f.read)] : []));
+  const reads = line.flatMap((f) => (f.read ? [readWords(f.read, t)] : []));
   const said = tour && running ? reads.join(', then ') || 'As drawn' : trial ? `As if: ${trial.words}` : null;
   if (!said) return null;
   const at = { x: sceneSize(scale).width / 2, y: 34 };

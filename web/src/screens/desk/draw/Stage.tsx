@@ -8,6 +8,7 @@ import {
   inBounds,
   type NewAction,
   placeWords,
+  type Teller,
   type Play,
   type PlayerId,
   screenAngle,
@@ -43,11 +44,13 @@ import { chooseMan } from './hand.ts';
 import { Announced, Defenders, Gaps, Runner } from './Live.tsx';
 import { Tip } from './Tip.tsx';
 import { useHand } from './use-hand.ts';
+import { useDeskTeller } from '../teller.ts';
 
 const hover = (hovered: string | null): void => useDesk.setState({ hovered });
 
 /** The floor under the coach's hand: pick a player, say what he does. */
 export function Stage() {
+  const t = useDeskTeller();
   const s = usePick(
     'actionId',
     'branch',
@@ -115,7 +118,7 @@ export function Stage() {
             scale={scale}
             chosen={s.selected}
             faulty={new Set(draft ? [] : here.flatMap((f) => f.players))}
-            words={(id) => sentence(court, id, walk)}
+            words={(id) => sentence(court, id, walk, t)}
             onFocus={focusMan}
             onPress={chooseMan}
           />
@@ -275,7 +278,7 @@ function useDraft(play: Play): { walk: FrameWalk; fresh: readonly string[] } | n
 }
 const walkOf = (play: Play, id: string): FrameWalk => walkFrame(stateAt(play, id), frameById(play, id)!);
 
-function sentence(court: Court, id: PlayerId, walk: FrameWalk): string {
-  const where = placeWords(court, walk.before.places[id]);
+function sentence(court: Court, id: PlayerId, walk: FrameWalk, t: Teller): string {
+  const where = placeWords(court, walk.before.places[id], t);
   return `${id}, ours, ${where}${holderOf(walk.before) === id ? ', has the ball' : ''}`;
 }

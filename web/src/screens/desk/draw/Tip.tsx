@@ -10,6 +10,7 @@ import {
 import { sceneSize, toScene, type Scale } from '@corkscrew/diagram';
 import { SceneItems } from '../../../floor/SceneSvg.tsx';
 import { words } from '@corkscrew/diagram';
+import { useDeskTeller } from '../teller.ts';
 
 interface Props {
   readonly court: Court;
@@ -26,11 +27,12 @@ const ABOVE = 62;
 
 /** What the stroke in hand will be, beside the hand: "cuts to the left wing". */
 export function Tip({ court, walk, earlier, proposed, at, scale }: Props) {
+  const t = useDeskTeller();
   const { width } = sceneSize(scale);
   const step = walk.steps.find((s) => s.action.id === proposed);
-  const place = placeSaid(court, at);
+  const place = placeSaid(court, at, t);
   const text = step
-    ? actionWords(court, walk, step, earlier).replace(/^\d /, '')
+    ? actionWords(court, walk, step, earlier, t).replace(/^\d /, '')
     : !inBounds(court, at)
       ? 'out of bounds'
       : place.is === 'between'

@@ -1,9 +1,10 @@
-import { readWords, type Frame } from '@corkscrew/core';
+import { readWords, type Frame, type Teller } from '@corkscrew/core';
 import { MoreHorizontal } from 'lucide-react';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { Choices, type MenuChoice } from '../../../ui/Choices.tsx';
 import { apply, goToEnding, useDesk } from '../store.ts';
+import { useDeskTeller } from '../teller.ts';
 
 const Chips = styled.div`
   display: flex;
@@ -52,8 +53,8 @@ const Chips = styled.div`
 type Act = 'name' | 'first' | 'earlier' | 'later' | 'remove';
 
 /** What the ending is called: what they do, or where it stands among the others. */
-export const endingWords = (frame: Frame, k: number): string =>
-  frame.read ? readWords(frame.read) : k === 0 ? 'As drawn' : `Answer ${k + 1}`;
+export const endingWords = (frame: Frame, k: number, t: Teller): string =>
+  frame.read ? readWords(frame.read, t) : k === 0 ? 'As drawn' : `Answer ${k + 1}`;
 
 /** The endings that start from one place, each by what they do; the one on the ladder is pressed. */
 export function Endings({
@@ -66,6 +67,7 @@ export function Endings({
   /** To be chosen only, not changed. */
   fixed?: boolean;
 }) {
+  const t = useDeskTeller();
   const [open, setOpen] = useState<{ id: string; at: Element } | null>(null);
   const i = of.findIndex((f) => f.id === open?.id);
   return (
@@ -75,14 +77,14 @@ export function Endings({
         return (
           <span className="ending" key={f.id} data-chosen={chosen || undefined}>
             <button type="button" aria-pressed={chosen} onClick={() => goToEnding(f.id)}>
-              {endingWords(f, k)}
+              {endingWords(f, k, t)}
             </button>
             {chosen && !fixed && (
               <button
                 type="button"
                 className="more"
                 aria-haspopup="menu"
-                aria-label={`What to do with “${endingWords(f, k)}”`}
+                aria-label={`What to do with “${endingWords(f, k, t)}”`}
                 onClick={(e) => setOpen({ id: f.id, at: e.currentTarget })}
               >
                 <MoreHorizontal size={14} />

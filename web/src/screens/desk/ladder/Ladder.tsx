@@ -8,6 +8,7 @@ import {
   type Frame,
   type FrameWalk,
   type Play,
+  type Teller,
 } from '@corkscrew/core';
 import { Copy, Plus, Trash2 } from 'lucide-react';
 import { lazy, memo, Suspense, useEffect, useRef, useState } from 'react';
@@ -21,6 +22,7 @@ import { addFrame, apply, goToFrame, lineView, startAnswer, usePick } from '../s
 import { Endings, endingWords } from './Endings.tsx';
 import { Then } from './Then.tsx';
 import { useTimeline } from '../timeline.ts';
+import { useDeskTeller } from '../teller.ts';
 
 const Box = styled.section`
   display: flex;
@@ -220,6 +222,7 @@ function dropAt(list: HTMLElement, y: number): { after: string | null } | null {
 
 /** One rung a frame, from the set to the end of the chosen ending; a rung is dragged to another place on the line. */
 export function Ladder() {
+  const t = useDeskTeller();
   const told = useTold();
   const { play, branch, frameId } = usePick('play', 'branch', 'frameId');
   const view = lineView(play, branch, frameId);
@@ -258,7 +261,7 @@ export function Ladder() {
       </div>
       {forked && (
         <div className="here">
-          <span>{view.line.flatMap((f) => nameOnLine(play, f)).join(' › ') || 'As drawn'}</span>
+          <span>{view.line.flatMap((f) => nameOnLine(play, f, t)).join(' › ') || 'As drawn'}</span>
           <button type="button" aria-pressed={whole} onClick={() => setWhole(!whole)}>
             All endings
           </button>
@@ -320,9 +323,9 @@ export function Ladder() {
 }
 
 /** What the line does at a frame where endings start; nothing where none do. */
-function nameOnLine(play: Play, f: Frame): string[] {
+function nameOnLine(play: Play, f: Frame, t: Teller): string[] {
   const beside = play.frames.filter((x) => x.parent === f.parent);
-  return beside.length > 1 || f.read ? [endingWords(f, beside.indexOf(f))] : [];
+  return beside.length > 1 || f.read ? [endingWords(f, beside.indexOf(f), t)] : [];
 }
 
 /** What is done with the frame on the court. */
@@ -359,6 +362,7 @@ interface RungProps {
 }
 
 const RungView = memo(function RungView({ court, walks, i, start, current, worst }: RungProps) {
+  const t = useDeskTeller();
   const walk = walks[i]!;
   const { frame } = walk;
   const own = frame.caption?.trim();
@@ -367,7 +371,7 @@ const RungView = memo(function RungView({ court, walks, i, start, current, worst
     (i === 0 ? recognise(court, walk.before.places, walk.before.thrower)?.alignment.name : undefined);
   const words =
     own ||
-    captionOf(court, walk, walks.slice(0, i)) ||
+    captionOf(court, walk, walks.slice(0, i), t) ||
     (i === 0 ? 'Nobody has moved yet.' : 'Nobody moves yet.');
   return (
     <Rung

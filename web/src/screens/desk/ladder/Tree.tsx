@@ -5,6 +5,7 @@ import { Button as AriaButton, Tree as AriaTree, TreeItem, TreeItemContent } fro
 import styled from 'styled-components';
 import { goToEnding, goToFrame } from '../store.ts';
 import { endingWords } from './Endings.tsx';
+import { useDeskTeller } from '../teller.ts';
 
 const Box = styled(AriaTree)`
   flex: 1;
@@ -112,6 +113,7 @@ interface TreeProps {
 
 /** All endings at once, each folded or unfolded: up and down walk, left and right fold, Enter goes there. */
 function Tree({ play, leaf, frameId }: TreeProps) {
+  const t = useDeskTeller();
   const outline = useMemo(() => outlineOf(play), [play]);
   const line = useMemo(() => new Set(lineTo(play, leaf).map((f) => f.id)), [play, leaf]);
   // What the coach folded or unfolded himself; the line he is on is open otherwise.
@@ -159,7 +161,7 @@ function Tree({ play, leaf, frameId }: TreeProps) {
     const more = endings.map((e, k) => {
       const [first] = e.frames;
       if (!first) return null;
-      const words = endingWords(first, k);
+      const words = endingWords(first, k, t);
       const end = e.endings.length === 0 ? endOf(play, e.frames.at(-1)!.id) : undefined;
       const then = end === undefined ? `${e.endings.length} ways` : tell({ key: 'line-end', with: { end } });
       return (

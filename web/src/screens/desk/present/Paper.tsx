@@ -117,7 +117,7 @@ function Printed() {
           </h2>
           <ol>
             {looks.map(({ look }) => (
-              <li key={look.id}>{lookWords(look)}</li>
+              <li key={look.id}>{lookWords(look, t)}</li>
             ))}
           </ol>
         </>
@@ -136,7 +136,7 @@ function Printed() {
           {holes.length > 0 && <h2>Open holes</h2>}
           {holes.map(({ point, does }) => (
             <p key={`${point.id} ${does}`}>
-              {readWords(readOf(defence, point, does))} ({tell(pointSaid(point), t)})
+              {readWords(readOf(defence, point, does), t)} ({tell(pointSaid(point), t)})
             </p>
           ))}
         </>

@@ -22,6 +22,7 @@ import { Announced, Defenders, Runner } from '../draw/Live.tsx';
 import { endingWords } from '../ladder/Endings.tsx';
 import { frameEnding, goToEnding, lineView, stepFrame, useDesk, usePick } from '../store.ts';
 import { playAllAnswers, seek, toggleRun, useTimeline } from '../timeline.ts';
+import { useDeskTeller } from '../teller.ts';
 
 const Page = styled.main`
   position: fixed;
@@ -203,6 +204,7 @@ const mirror = (): void => prefer({ mirrored: !usePreferences.getState().mirrore
 
 /** The play for a room: dark, large, driven by keys, or by controls that show when the hand moves. */
 export function Present() {
+  const t = useDeskTeller();
   const { play, branch, frameId, time, running } = usePick('play', 'branch', 'frameId', 'time', 'running');
   const down = usePreferences((p) => p.down);
   const mirrored = usePreferences((p) => p.mirrored);
@@ -219,7 +221,7 @@ export function Present() {
   useKeys();
   const at = (t: number) => ({ left: `${(100 * t) / Math.max(timeline.end, 0.1)}%` });
   const now = time ?? timeline.bars[view.index]?.start ?? 0;
-  const words = walk.frame.caption?.trim() || captionOf(view.court, walk, view.walks.slice(0, view.index));
+  const words = walk.frame.caption?.trim() || captionOf(view.court, walk, view.walks.slice(0, view.index), t);
   const last = view.line.at(-1)!.id;
   const then = frameId === last ? endOf(play, last) : null;
   return (
@@ -246,7 +248,7 @@ export function Present() {
           ))}
         </p>
         {then && then.is !== 'shot' && (
-          <p className="words">Then: {tell({ key: 'line-end', with: { end: then } })}.</p>
+          <p className="words">Then: {tell({ key: 'line-end', with: { end: then } }, t)}.</p>
         )}
         <div className="line" aria-hidden="true">
           {timeline.bars.map((b) => (
@@ -261,6 +263,7 @@ export function Present() {
 
 /** For finger and mouse: leave, frames, run, endings, how the court lies. */
 function Controls({ faded, line }: { faded: boolean; line: readonly Frame[] }) {
+  const t = useDeskTeller();
   const { play, running } = usePick('play', 'running');
   const ends = leaves(play);
   return (
@@ -297,7 +300,7 @@ function Controls({ faded, line }: { faded: boolean; line: readonly Frame[] }) {
             const on = line.some((f) => f.id === head.id);
             return (
               <Button key={leaf.id} aria-pressed={on} onPress={() => goToEnding(head.id)}>
-                {endingWords(head, ends.indexOf(leaf))}
+                {endingWords(head, ends.indexOf(leaf), t)}
               </Button>
             );
           })}

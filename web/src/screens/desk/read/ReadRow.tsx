@@ -13,6 +13,7 @@ import { Button, Input, MainButton } from '../../../ui/controls.tsx';
 import { Row } from '../draw/Row.ts';
 import { useDefence } from '../defend/view.ts';
 import { lineView, nameRead, useDesk, usePick, type Answering } from '../store.ts';
+import { useDeskTeller } from '../teller.ts';
 
 /** As high as any row of the hand; what is more lies over the head of the sheet, so that the court stays as it is. */
 const Place = styled.div`
@@ -80,6 +81,7 @@ const close = (): void => useDesk.setState({ answering: null });
 
 /** Asks what they do: the coverages that make sense at this place, who does it, or own words. */
 export function ReadRow({ answering }: { answering: Answering }) {
+  const t = useDeskTeller();
   const { play, branch, frameId } = usePick('play', 'branch', 'frameId');
   const { court, walks } = lineView(play, branch, frameId);
   const defence = useDefence(play);
@@ -144,7 +146,7 @@ export function ReadRow({ answering }: { answering: Answering }) {
           {point.choices.map((c) => (
             <Button key={c.does} aria-pressed={old?.does === c.does} onPress={() => take(c)}>
               <kbd>{c.key.toUpperCase()}</kbd>
-              {readWords({ does: c.does, who: [...(who ?? c.who)] })}
+              {readWords({ does: c.does, who: [...(who ?? c.who)] }, t)}
             </Button>
           ))}
         </span>

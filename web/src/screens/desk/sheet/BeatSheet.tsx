@@ -29,6 +29,7 @@ import { useHold } from './use-hold.ts';
 import { Block, Misses, Score } from './Score.tsx';
 import { useWheel } from './wheel.ts';
 import { Windows, windowWords } from './Windows.tsx';
+import { useDeskTeller } from '../teller.ts';
 
 /** The line on the desk as a score: five staves and the ball, on which times, tempos and cues are set. */
 export function BeatSheet({
@@ -38,6 +39,7 @@ export function BeatSheet({
   zoom: number | null;
   onZoom: (z: number) => void;
 }) {
+  const t = useDeskTeller();
   const { play, branch, frameId, actionId, hovered } = usePick(
     'play',
     'branch',
@@ -68,11 +70,11 @@ export function BeatSheet({
   const beat = useMemo(() => {
     const words = new Map(
       walks.flatMap((w, i) =>
-        w.steps.map((s) => [s.action.id, actionWords(court, w, s, walks.slice(0, i)).replace(/^\d /, '')]),
+        w.steps.map((s) => [s.action.id, actionWords(court, w, s, walks.slice(0, i), t).replace(/^\d /, '')]),
       ),
     );
     return beatOf(timeline, (id) => words.get(id) ?? '');
-  }, [timeline, walks, court]);
+  }, [timeline, walks, court, t]);
   const zoom = chosenZoom ?? fitZoom(beat.end, room);
   const width = Math.max(room, xOf(zoom, beat.end) + PAD + 12);
 

@@ -5,6 +5,7 @@ import styled from 'styled-components';
 import { Button, Input } from '../../../ui/controls.tsx';
 import { apply, useDesk, usePick } from '../store.ts';
 import { seek } from '../timeline.ts';
+import { useDeskTeller } from '../teller.ts';
 
 const Row = styled.div`
   border-bottom: 1px solid var(--rule);
@@ -89,13 +90,14 @@ function showFinding(f: Finding): void {
 
 /** One sentence of the walk-through: where it is, how to mend it, and a way to silence it with a reason. */
 export function Item({ finding: f }: { finding: Finding }) {
+  const t = useDeskTeller();
   const shown = useDesk((s) => s.shown);
   const open = shown?.cause === f.cause && shown.code === f.code;
   const [asking, setAsking] = useState(false);
   const [reason, setReason] = useState('');
   const { play } = usePick('play');
   const ending = f.ending && frameById(play, f.ending)?.read;
-  const read = ending && readWords(ending);
+  const read = ending && readWords(ending, t);
   const silence = (why: string | null) => {
     apply({
       do: 'silence',

@@ -1,0 +1,592 @@
+import {
+  dictionaryOf,
+  formsFor,
+  LIMITS,
+  RECORD_LIMITS,
+  type Spoken,
+  type TeamWord,
+  type TermKey,
+} from '@corkscrew/core';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { Plus } from 'lucide-react';
+import { nanoid } from 'nanoid';
+import { useEffect, useMemo, useState } from 'react';
+import { useSearchParams } from 'react-router';
+import styled from 'styled-components';
+import { api } from '../../app/api.ts';
+import { prefer, usePreferences } from '../../app/preferences.ts';
+import { changePlay } from '../../keeping/change.ts';
+import { usePlays } from '../../keeping/plays.ts';
+import { useRecords } from '../../keeping/records.ts';
+import { useDocuments, useRelations } from '../../keeping/relations.ts';
+import { useTeam } from '../../team/team.ts';
+import { Button, Input, Label, MainButton } from '../../ui/controls.tsx';
+import { FileButton } from '../../ui/FileButton.tsx';
+import { saveText } from '../../ui/save-file.ts';
+import { TextField } from '../../ui/TextField.tsx';
+import { TopBar } from '../../ui/TopBar.tsx';
+import { ClashPanel } from './ClashPanel.tsx';
+import { readWordsCsv, wordsCsv } from './csv.ts';
+import { entriesOf, GROUP_WORDS, spokenOf, type Entry, type EntryGroup } from './entries.ts';
+import { Preview } from './Preview.tsx';
+import { SignalPicker } from './SignalPicker.tsx';
+import { useClashes } from './use-clashes.ts';
+
+const Page = styled.div`
+  display: grid;
+  grid-template-rows: 60px minmax(0, 1fr);
+  height: 100vh;
+  height: 100dvh;
+  .body {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) 430px;
+    min-height: 0;
+  }
+  main {
+    display: grid;
+    grid-template-rows: auto minmax(0, 1fr);
+    min-height: 0;
+    min-width: 0;
+  }
+  .bar {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px 14px;
+    align-items: center;
+    padding: 9px 14px;
+    border-bottom: 1px solid var(--rule);
+  }
+  .seg {
+    display: flex;
+    border: 1px solid var(--rule-2);
+    border-radius: 2px;
+    overflow-x: auto;
+  }
+  .seg button {
+    border: 0;
+    border-right: 1px solid var(--rule);
+    background: var(--raised);
+    color: var(--ink);
+    min-height: 28px;
+    padding: 0 9px;
+    font-weight: 640;
+    font-size: 13px;
+    white-space: nowrap;
+  }
+  .seg button:last-child {
+    border: 0;
+  }
+  .seg button[aria-pressed='true'] {
+    background: var(--ink);
+    color: var(--on-ink);
+  }
+  .bar input {
+    width: 150px;
+  }
+  .list {
+    overflow: auto;
+    background: var(--sheet);
+  }
+  table {
+    width: 100%;
+    border-collapse: collapse;
+  }
+  th {
+    text-align: left;
+    font: 600 11.5px/1 'Archivo Variable';
+    font-stretch: 80%;
+    color: var(--ink-3);
+    padding: 8px 8px 6px 14px;
+    position: sticky;
+    top: 0;
+    z-index: 1;
+    background: var(--sheet);
+    border-bottom: 1px solid var(--ink);
+  }
+  tr.group th {
+    position: static;
+    background: var(--desk);
+    color: var(--ink);
+    font: 700 15px/1 'Archivo Variable';
+    font-stretch: 74%;
+  }
+  td {
+    height: 38px;
+    padding: 0 8px 0 14px;
+    border-bottom: 1px solid var(--rule);
+    vertical-align: middle;
+  }
+  td:first-child {
+    font-size: 14px;
+  }
+  tr[data-chosen] td {
+    background: var(--raised);
+  }
+  tr[data-chosen] td:first-child {
+    box-shadow: inset 3px 0 var(--pen);
+  }
+  td label > span {
+    position: absolute;
+    clip-path: inset(50%);
+    width: 1px;
+    height: 1px;
+    overflow: hidden;
+  }
+  td label {
+    display: block;
+  }
+  td input {
+    border-color: transparent;
+    background: none;
+    font: 700 15px/1.1 'Archivo Variable';
+    font-stretch: 76%;
+  }
+  td input:hover,
+  td input:focus {
+    border-color: var(--rule-2);
+    background: var(--raised);
+  }
+  td.used {
+    text-align: right;
+    padding-right: 14px;
+    color: var(--ink-2);
+    white-space: nowrap;
+    font-size: 12.5px;
+  }
+  td.used .clash {
+    color: var(--gap);
+  }
+  aside {
+    border-left: 1px solid var(--rule-2);
+    display: grid;
+    grid-template-rows: minmax(0, 1fr) auto auto;
+    min-height: 0;
+  }
+  .forms {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 8px 12px;
+    padding: 12px 14px;
+    border-top: 1px solid var(--rule-2);
+  }
+  .forms h2 {
+    grid-column: 1 / -1;
+    font-size: 16px;
+    font-weight: 700;
+    font-stretch: 74%;
+  }
+  .forms label {
+    display: grid;
+    gap: 4px;
+  }
+  @media (max-width: 1023px) {
+    .said {
+      display: none;
+    }
+    .body {
+      display: block;
+      overflow: auto;
+    }
+    .list {
+      overflow: visible;
+    }
+    aside {
+      border-left: 0;
+      border-top: 1px solid var(--rule-2);
+      display: block;
+    }
+  }
+  @media (max-width: 600px) {
+    td,
+    th {
+      padding-left: 8px;
+    }
+    .signal {
+      display: none;
+    }
+  }
+`;
+
+const GROUPS: readonly EntryGroup[] = ['call', 'do', 'they', 'place', 'when', 'own'];
+const plain = (s: string): string => s.toLocaleLowerCase().normalize('NFKD').replace(/\p{M}/gu, '');
+
+/** What we call things: every word of the trade with ours, calls and signals, and what is taken for each other. */
+export default function Words() {
+  const [params, setParams] = useSearchParams();
+  const client = useQueryClient();
+  const plays = usePlays(false).shown;
+  const series = useRecords('series');
+  const words = useRecords('words');
+  const relations = useRelations();
+  const { team, change: changeTeam } = useTeam();
+  const ours = usePreferences((p) => p.ours);
+  const [group, setGroup] = useState<EntryGroup | null>(null);
+  const [typed, setTyped] = useState('');
+  const [notice, setNotice] = useState<string | null>(null);
+  const chosen = params.get('at');
+  useEffect(() => {
+    document.title = 'Language · Corkscrew';
+  }, []);
+  const entries = useMemo(
+    () => entriesOf(plays?.rows ?? [], series.rows ?? [], words.rows ?? []),
+    [plays, series.rows, words.rows],
+  );
+  const firstLetter = team?.defaults.firstLetter ?? false;
+  const clashes = useClashes(spokenOf(entries), firstLetter);
+  const clashing = new Set((clashes.clashes ?? []).flatMap((c) => [c.a.id, ...('b' in c ? [c.b.id] : [])]));
+  const used = useMemo(() => usedIn(Object.values(relations?.plays ?? {})), [relations]);
+  const shown = entries.filter(
+    (e) =>
+      (group === null || e.group === group) &&
+      plain(typed)
+        .split(/\s+/)
+        .every((w) => plain(`${e.plain} ${e.ours} ${e.signal}`).includes(w)),
+  );
+  const entry = entries.find((e) => e.id === chosen) ?? null;
+  const choose = (id: string): void => void setParams({ at: id }, { replace: true });
+
+  /** A word of ours for something: kept, changed, or taken away where it is empty. */
+  const call = async (e: Entry, text: string, more: Partial<TeamWord> = {}): Promise<void> => {
+    const word = text.trim();
+    setNotice(null);
+    try {
+      if (e.of?.kind === 'play') {
+        await changePlay(e.of.id, () => [{ do: 'call', word }]);
+        await client.invalidateQueries({ queryKey: ['plays'] });
+      } else if (e.group === 'call')
+        setNotice('A series is renamed on its own page: all its plays carry its word.');
+      else if (word === '') {
+        if (e.of) words.change(e.of.id, null);
+      } else {
+        const { forms: _old, ...rest } = e.word ?? { ...(e.key ? { key: e.key } : {}), word };
+        words.change(e.of?.id ?? nanoid(12), { ...rest, word, ...more });
+      }
+    } catch (error) {
+      setNotice((error as Error).message);
+    }
+  };
+  const sign = async (e: Entry, figure: string, said: string): Promise<void> => {
+    try {
+      if (e.of?.kind === 'play') {
+        await changePlay(e.of.id, () => [{ do: 'call', signal: said, figure }]);
+        await client.invalidateQueries({ queryKey: ['plays'] });
+      } else if (e.group === 'call') {
+        const row = series.rows?.find((r) => r.body.word === e.ours);
+        const body = row?.body ?? { word: e.ours, order: series.rows?.length ?? 0 };
+        series.change(row?.id ?? nanoid(12), { ...body, signal: said, figure: figure || undefined });
+      } else if (e.word && e.of) {
+        const signal = { ...(figure && { figure }), ...(said && { words: said }) };
+        words.change(e.of.id, { ...e.word, signal });
+      } else setNotice('First say our word for it.');
+    } catch (error) {
+      setNotice((error as Error).message);
+    }
+  };
+  const rename = (of: Spoken, word: string): void => {
+    const e = entries.find((x) => x.id === of.id);
+    if (e) void call(e, word);
+  };
+  const take = useMutation({
+    mutationFn: async (file: File) => {
+      const read = readWordsCsv(await file.text());
+      if (!read.ok) throw new Error(`${file.name}: ${read.sentence} None was taken.`);
+      if (read.words.length > RECORD_LIMITS.each)
+        throw new Error(
+          `${file.name}: a team keeps at most ${RECORD_LIMITS.each} words, and this file has ${read.words.length}. None was taken.`,
+        );
+      const kept = await api.records('words');
+      await api.importWords(
+        read.words.map((body) => {
+          const old = kept.find((r) =>
+            body.key
+              ? r.body.key === body.key
+              : !r.body.key && r.body.means === body.means && r.body.word === body.word,
+          );
+          return { id: old?.id ?? nanoid(12), revision: old?.revision ?? 0, sitting: nanoid(12), body };
+        }),
+      );
+      return read.words.length;
+    },
+    onSuccess: (n) => setNotice(n === 1 ? '1 word was taken.' : `${n} words were taken.`),
+    onError: (error) => setNotice(error.message),
+    onSettled: () => client.invalidateQueries({ queryKey: ['records', 'words'] }),
+  });
+  const mine = (words.rows ?? []).map((r) => r.body);
+  return (
+    <Page>
+      <TopBar
+        room="words"
+        end={
+          <>
+            <FileButton className="wide" accept="text/csv,.csv" onFile={(file) => take.mutate(file)}>
+              Take in a table
+            </FileButton>
+            <Button
+              className="wide"
+              isDisabled={mine.length === 0}
+              onPress={() => saveText('words.csv', wordsCsv(mine), 'text/csv')}
+            >
+              Give out a table
+            </Button>
+            <MainButton
+              onPress={() => {
+                const id = nanoid(12);
+                words.change(id, { means: 'What it means', word: 'A word' });
+                setGroup('own');
+                choose(`word ${id}`);
+              }}
+            >
+              <Plus size={15} /> Word
+            </MainButton>
+          </>
+        }
+      >
+        <h1 className="said" style={{ fontSize: 27, fontWeight: 740, fontStretch: '70%', lineHeight: 1 }}>
+          What we call it
+        </h1>
+        <span className="said" style={{ display: 'grid', gap: 4 }}>
+          <Label>Our own words</Label>
+          <b style={{ fontWeight: 640, fontSize: 14 }}>{mine.length}</b>
+        </span>
+      </TopBar>
+      <div className="body">
+        <main>
+          <div className="bar">
+            <div className="seg" role="group" aria-label="Which words">
+              <button aria-pressed={group === null} onClick={() => setGroup(null)}>
+                All
+              </button>
+              {GROUPS.map((g) => (
+                <button key={g} aria-pressed={group === g} onClick={() => setGroup(g)}>
+                  {GROUP_WORDS[g]}
+                </button>
+              ))}
+            </div>
+            <Input
+              type="search"
+              aria-label="Find a word"
+              placeholder="Either word"
+              value={typed}
+              onChange={(e) => setTyped(e.target.value)}
+            />
+            <span style={{ display: 'flex', gap: 8, alignItems: 'center', marginLeft: 'auto' }}>
+              <Label>All speaks</Label>
+              <div className="seg" role="group" aria-label="Captions and all else speak">
+                <button aria-pressed={!ours} onClick={() => prefer({ ours: false })}>
+                  Plain
+                </button>
+                <button aria-pressed={ours} onClick={() => prefer({ ours: true })}>
+                  Ours
+                </button>
+              </div>
+            </span>
+            {notice && (
+              <p role="status" style={{ flexBasis: '100%' }}>
+                {notice}
+              </p>
+            )}
+          </div>
+          <div className="list" tabIndex={-1}>
+            <table aria-label="Words">
+              <thead>
+                <tr>
+                  <th scope="col">Plain word</th>
+                  <th scope="col">Our word</th>
+                  <th scope="col" className="signal">
+                    Signal
+                  </th>
+                  <th scope="col" style={{ textAlign: 'right', paddingRight: 14 }}>
+                    Used in
+                  </th>
+                </tr>
+              </thead>
+              {GROUPS.map((g) => {
+                const rows = shown.filter((e) => e.group === g);
+                return (
+                  rows.length > 0 && (
+                    <tbody key={g}>
+                      <tr className="group">
+                        <th colSpan={4} scope="rowgroup">
+                          {GROUP_WORDS[g]}
+                        </th>
+                      </tr>
+                      {rows.map((e) => (
+                        <Row
+                          key={e.id}
+                          entry={e}
+                          chosen={e.id === chosen}
+                          uses={e.key ? (used.get(e.key) ?? 0) : null}
+                          clash={clashing.has(e.id)}
+                          onChoose={() => choose(e.id)}
+                          onCall={(w) => void call(e, w)}
+                          onMeans={(means) =>
+                            e.word &&
+                            e.of &&
+                            words.change(e.of.id, { ...e.word, means: means.trim() || undefined })
+                          }
+                          onSign={(s) => void sign(e, s.figure, s.words)}
+                        />
+                      ))}
+                    </tbody>
+                  )
+                );
+              })}
+            </table>
+          </div>
+        </main>
+        <aside>
+          <ClashPanel
+            clashes={clashes}
+            firstLetter={firstLetter}
+            onFirstLetter={(on) => changeTeam((now) => ({ defaults: { ...now.defaults, firstLetter: on } }))}
+            onRename={rename}
+          />
+          {entry?.word && entry.of && (
+            <Forms key={entry.id} entry={entry} onChange={(next) => words.change(entry.of!.id, next)} />
+          )}
+          <Read term={entry?.key ?? null} relations={relations} mine={mine} />
+        </aside>
+      </div>
+    </Page>
+  );
+}
+
+/** What was come for from elsewhere is in sight. */
+const intoView = (row: HTMLTableRowElement | null): void => row?.scrollIntoView({ block: 'nearest' });
+
+function Row({
+  entry: e,
+  chosen,
+  uses,
+  clash,
+  onChoose,
+  onCall,
+  onMeans,
+  onSign,
+}: {
+  entry: Entry;
+  chosen: boolean;
+  uses: number | null;
+  clash: boolean;
+  onChoose: () => void;
+  onCall: (word: string) => void;
+  onMeans: (means: string) => void;
+  onSign: (signal: { figure: string; words: string }) => void;
+}) {
+  return (
+    <tr
+      ref={chosen ? intoView : undefined}
+      data-chosen={chosen || undefined}
+      onFocus={onChoose}
+      onPointerDown={onChoose}
+    >
+      <td dir="auto">
+        {e.group === 'own' ? (
+          <TextField label={`What ${e.ours} means`} value={e.plain} max={LIMITS.line} onDone={onMeans} />
+        ) : (
+          e.plain
+        )}
+      </td>
+      <td>
+        <TextField
+          label={`Our word for ${e.plain}`}
+          value={e.ours}
+          max={LIMITS.name}
+          placeholder="same"
+          onDone={onCall}
+        />
+      </td>
+      <td className="signal">
+        <SignalPicker
+          label={`Signal for ${e.ours || e.plain}`}
+          figure={e.figure}
+          words={e.signal}
+          onChange={onSign}
+        />
+      </td>
+      <td className="used">
+        {clash ? (
+          <span className="clash">clashes</span>
+        ) : uses === null ? (
+          ''
+        ) : uses === 1 ? (
+          '1 play'
+        ) : (
+          `${uses} plays`
+        )}
+      </td>
+    </tr>
+  );
+}
+
+/** The forms of a word: the likely ones are offered where none is said. */
+function Forms({ entry, onChange }: { entry: Entry; onChange: (word: TeamWord) => void }) {
+  const word = entry.word!;
+  const usual = formsFor(entry.key, word.word);
+  const set = (key: 'plural' | 'base' | 'third' | 'ing', text: string): void => {
+    const forms = { ...word.forms, [key]: text.trim() };
+    onChange({ ...word, forms: Object.fromEntries(Object.entries(forms).filter(([, v]) => v)) });
+  };
+  return (
+    <section className="forms" aria-label={`Forms of ${word.word}`}>
+      <h2 dir="auto">{word.word} as it is said</h2>
+      <TextField
+        label="More than one"
+        value={word.forms?.plural ?? ''}
+        max={LIMITS.name}
+        placeholder={usual.plural}
+        onDone={(w) => set('plural', w)}
+      />
+      <TextField
+        label="To do it"
+        value={word.forms?.base ?? ''}
+        max={LIMITS.name}
+        placeholder={usual.base}
+        onDone={(w) => set('base', w)}
+      />
+      <TextField
+        label="4 …"
+        value={word.forms?.third ?? ''}
+        max={LIMITS.name}
+        placeholder={usual.third}
+        onDone={(w) => set('third', w)}
+      />
+      <TextField
+        label="Sounds like"
+        value={word.sounds ?? ''}
+        max={LIMITS.name}
+        placeholder="where no dictionary has it"
+        onDone={(w) => onChange({ ...word, sounds: w.trim() || undefined })}
+      />
+    </section>
+  );
+}
+
+/** How a frame reads that the chosen word is used in. */
+function Read({
+  term,
+  relations,
+  mine,
+}: {
+  term: TermKey | null;
+  relations: ReturnType<typeof useRelations>;
+  mine: readonly TeamWord[];
+}) {
+  const all = Object.entries(relations?.plays ?? {});
+  const named = new Set<string>(mine.flatMap((w) => (w.key ? [w.key] : [])));
+  const best =
+    all.find(([, p]) => term !== null && p.terms.includes(term)) ??
+    [...all].sort((a, b) => count(b[1].terms, named) - count(a[1].terms, named))[0];
+  const id = best?.[0];
+  const play = useDocuments(id === undefined ? [] : [id]).get(id ?? '');
+  const words = useMemo(() => dictionaryOf(mine), [mine]);
+  return play ? <Preview key={`${play.id} ${term}`} play={play} term={term} words={words} /> : null;
+}
+const count = (terms: readonly string[], of: ReadonlySet<string>): number =>
+  terms.filter((t) => of.has(t)).length;
+
+function usedIn(plays: readonly { readonly terms: readonly string[] }[]): ReadonlyMap<string, number> {
+  const out = new Map<string, number>();
+  for (const p of plays) for (const t of p.terms) out.set(t, (out.get(t) ?? 0) + 1);
+  return out;
+}
