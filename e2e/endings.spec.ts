@@ -137,7 +137,7 @@ test('against a zone the grid asks who goes at a catch; a play’s card carries 
   await expect(page.getByTestId('cell')).toContainText('x3 goes out');
   await app.put(play('card-1'), 0);
   await page.goto(`${app.url}/plays`);
-  await page.getByPlaceholder('Find a play or a call').fill('card-1');
+  await page.getByRole('searchbox').fill('card-1');
   await expect(
     page.getByRole('img', { name: /^Against Drop: Answers \d+ of \d+, at worst \d\.\d\d$/ }),
   ).toBeVisible({

@@ -22,6 +22,9 @@ const PHONE = [390, 844] as const;
 /** What differs from the desk in one part of it only: upright, enlarged and at a desk's size. */
 const FEW = WIDE.filter(([width]) => width !== 1024 && width !== 1920);
 
+/** A tablet upright and a desk. */
+const TWO = WIDE.filter(([width]) => width === 820 || width === 1280);
+
 /** A part of the panel: its tab, or where it lies folded the button that opens it there. */
 async function panel(page: Page, name: RegExp): Promise<void> {
   await page
@@ -109,30 +112,24 @@ const VIEWS: readonly View[] = [
   {
     name: 'series',
     path: '/series?of=Horns',
-    sizes: WIDE,
+    sizes: TWO,
     then: (page) => page.getByRole('table').waitFor(),
   },
-  { name: 'call sheet', path: '/sheets/demo-sheet-gorsedale', sizes: WIDE },
-  { name: 'bench', path: '/sheets/demo-sheet-gorsedale/bench', sizes: [...FEW, PHONE] },
+  { name: 'call sheet', path: '/sheets/demo-sheet-gorsedale', sizes: TWO },
+  { name: 'bench', path: '/sheets/demo-sheet-gorsedale/bench', sizes: [...TWO, PHONE] },
   {
     name: 'compare',
     path: '/compare?a=demo-horns-kite&b=demo-quay-four-a',
-    sizes: FEW,
+    sizes: TWO,
     then: (page) => page.getByRole('heading', { name: 'In figures' }).waitFor(),
   },
   {
     name: 'language',
     path: '/words',
-    sizes: [...WIDE, PHONE],
-    then: (page) => page.getByText(/to fix, \d+ to watch/).waitFor(),
-  },
-  {
-    name: 'command search',
-    path: '/plays',
-    sizes: FEW,
+    sizes: [...TWO, PHONE],
     then: async (page) => {
-      await page.keyboard.press('Control+k');
-      await page.getByRole('combobox').pressSequentially('horns');
+      await page.getByText(/to fix, \d+ to watch/).waitFor();
+      await page.getByRole('button', { name: 'Only ours' }).click();
     },
   },
   { name: 'settings', path: '/settings', sizes: [...WIDE, PHONE] },

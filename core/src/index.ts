@@ -214,7 +214,6 @@ export {
   DICTIONARY,
   groupOf,
   isTermKey,
-  WORD_GROUPS,
   type Dictionary,
   type TermKey,
   type WordGroup,
@@ -246,7 +245,7 @@ export { opening, taking, type Answer, type Found, type Theirs } from './keeping
 export { whatWeHave, type Has, type Need } from './playbook/have.ts';
 export { findPlays, readQuery, wantedWords, type Query } from './playbook/query.ts';
 export { Search, type Findable, type Hit } from './playbook/search.ts';
-export { carried, CARRIES, type Carried } from './playbook/carry.ts';
+export { carried, CARRIES } from './playbook/carry.ts';
 export { cardOf } from './playbook/card.ts';
 export { derive, DERIVED_VERSION, isLong, type Derived } from './playbook/derive.ts';
 export {

@@ -225,8 +225,7 @@ export type Dictionary = Readonly<Record<TermKey, Term>>;
 export const isTermKey = (key: string): key is TermKey => Object.hasOwn(DICTIONARY, key);
 
 /** What a word is about: what we do, what they do, where, and when. */
-export const WORD_GROUPS = ['do', 'they', 'place', 'when'] as const;
-export type WordGroup = (typeof WORD_GROUPS)[number];
+export type WordGroup = 'do' | 'they' | 'place' | 'when';
 export function groupOf(key: TermKey): WordGroup {
   const [prefix] = key.split('.');
   if (prefix === 'spot') return 'place';

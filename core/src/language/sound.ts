@@ -2,7 +2,7 @@
 export type Sounds = readonly string[];
 
 /** What carries of a word across a gym: its stressed vowel, and what is heard after it. */
-export interface Carries {
+interface Carries {
   readonly vowel: string;
   /** Sounds from the stressed vowel on. */
   readonly rhyme: readonly string[];
@@ -44,7 +44,7 @@ const alike = (x: string, y: string): boolean => {
 };
 
 /** What carries of a word or a phrase: of several words the last stress; null for no sounds. */
-export function carries(sounds: Sounds): Carries | null {
+function carries(sounds: Sounds): Carries | null {
   const stressed = sounds.findLastIndex((s) => s.endsWith('1'));
   const at = stressed >= 0 ? stressed : sounds.findLastIndex(isVowel);
   if (at < 0) return null;

@@ -31,8 +31,8 @@ const WAITING: Readonly<Record<Work, typeof waiting>> = { relate: toRelate, verd
 const ORDER: Readonly<Record<Work, number>> = { relate: 2, verdict: 1, try: 0 };
 
 const QUEUE = 'beside';
-/** A play is looked at so long after a save (s): while a coach draws, one job waits for all his saves. */
-const AFTER = 3;
+/** A play is looked at so long after a save (s): while a coach draws, one job waits for all his saves. What takes longest waits longest. */
+const AFTER: Readonly<Record<Work, number>> = { relate: 3, verdict: 3, try: 10 };
 /** What a coach has just saved comes before what was found waiting. */
 const SAVED = 10;
 /** How often it is looked for jobs (s), and for plays that were missed (ms). */
@@ -81,7 +81,7 @@ export async function startJobs(url: string, database: Database, log: Logger): P
   const timer = setInterval(() => void sweep(), SWEEP).unref();
   return {
     saved: (play) => {
-      for (const work of Object.keys(WORK) as Work[]) void send({ ...play, work }, AFTER, SAVED);
+      for (const work of Object.keys(WORK) as Work[]) void send({ ...play, work }, AFTER[work], SAVED);
     },
     changed: () => void sweep(),
     stop: async () => {

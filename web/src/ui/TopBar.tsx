@@ -37,6 +37,10 @@ const Bar = styled.header`
     color: var(--ink);
     border-color: var(--ink);
   }
+  > select {
+    max-width: 240px;
+    min-width: 0;
+  }
   .end {
     margin-left: auto;
     display: flex;
@@ -58,6 +62,9 @@ const Bar = styled.header`
     }
   }
   @media (max-width: 1023px) {
+    > select {
+      max-width: 128px;
+    }
     gap: 14px;
     nav {
       width: auto;
@@ -68,7 +75,9 @@ const Bar = styled.header`
     nav {
       gap: 12px;
     }
-    nav[data-room='desk'] a:nth-of-type(2) {
+    nav[data-room='desk'] a:nth-of-type(2),
+    nav a.language:not([aria-current]),
+    .search {
       display: none;
     }
   }
@@ -124,14 +133,18 @@ export function TopBar({
         <Link to="/zone" {...(room === 'zone' ? { 'aria-current': 'page' as const } : {})}>
           Zone
         </Link>
-        <Link to="/words" {...(room === 'words' ? { 'aria-current': 'page' as const } : {})}>
+        <Link
+          to="/words"
+          className="language"
+          {...(room === 'words' ? { 'aria-current': 'page' as const } : {})}
+        >
           Language
         </Link>
       </nav>
       {children}
       <div className="end">
         {end}
-        <span className="wide" title="Find, Ctrl K">
+        <span className="wide search" title="Find, Ctrl K">
           <Sign aria-label="Find" onPress={() => openFind(true)}>
             <Search size={17} />
           </Sign>

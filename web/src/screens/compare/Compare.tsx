@@ -113,6 +113,11 @@ const Page = styled.div`
     font: 640 13.5px/1 'Archivo Variable';
     font-stretch: 77%;
   }
+  @media (max-width: 1023px) {
+    .said {
+      display: none;
+    }
+  }
   @media (max-width: 760px) {
     .row {
       gap: 8px;
@@ -164,7 +169,9 @@ export default function Compare() {
   return (
     <Page>
       <TopBar room="plays" end={<BookViews />}>
-        <h1 style={{ fontSize: 27, fontWeight: 740, fontStretch: '70%', lineHeight: 1 }}>Compare</h1>
+        <h1 className="said" style={{ fontSize: 27, fontWeight: 740, fontStretch: '70%', lineHeight: 1 }}>
+          Compare
+        </h1>
         <Choice
           bare
           label="The first play"

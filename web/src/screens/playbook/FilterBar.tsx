@@ -4,6 +4,7 @@ import styled from 'styled-components';
 import { Choice } from '../../ui/Choice.tsx';
 import { Toggle } from '../../ui/controls.tsx';
 import { SORTS, type Filter } from './shelves.ts';
+import { BookViews } from '../../ui/BookViews.tsx';
 
 const Filters = styled.div`
   display: flex;
@@ -116,7 +117,15 @@ export function FilterBar({
         options={Object.entries(SORTS) as [Filter['sort'], string][]}
         onChange={(sort) => onChange({ ...filter, sort })}
       />
-      <span style={{ marginLeft: 'auto', display: 'flex', gap: 14 }}>
+      <span
+        style={{
+          marginLeft: 'auto',
+          display: 'flex',
+          flexWrap: 'wrap',
+          gap: '8px 14px',
+          alignItems: 'center',
+        }}
+      >
         {!trash && (
           <Toggle isSelected={picking} onChange={onPick}>
             Choose several
@@ -125,6 +134,7 @@ export function FilterBar({
         <Toggle isSelected={trash} onChange={onTrash}>
           Trash
         </Toggle>
+        <BookViews />
       </span>
     </Filters>
   );

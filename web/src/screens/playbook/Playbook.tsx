@@ -16,7 +16,6 @@ import styled from 'styled-components';
 import { api } from '../../app/api.ts';
 import { changePlay } from '../../keeping/change.ts';
 import { keepNew } from '../../keeping/deliver.ts';
-import { BookViews } from '../../ui/BookViews.tsx';
 import { Input, Label, MainButton } from '../../ui/controls.tsx';
 import { FileButton } from '../../ui/FileButton.tsx';
 import { TopBar } from '../../ui/TopBar.tsx';
@@ -169,7 +168,6 @@ export default function Playbook() {
         room="plays"
         end={
           <>
-            <BookViews />
             <span className="find">
               <Search size={15} aria-hidden="true" />
               <Input

@@ -44,13 +44,6 @@ const List = styled(GridList)`
     font-stretch: 72%;
     padding: 2px 4px;
   }
-  .entry label > span {
-    position: absolute;
-    clip-path: inset(50%);
-    width: 1px;
-    height: 1px;
-    overflow: hidden;
-  }
   .entry input {
     background: none;
     border-color: transparent;
@@ -188,6 +181,7 @@ function Entry({
       </AriaButton>
       <span className="no">
         <TextField
+          bare
           label={`Number of ${name}`}
           value={entry.number}
           max={40}
@@ -205,6 +199,7 @@ function Entry({
         )}
       </span>
       <TextField
+        bare
         label={`Note on ${name}`}
         value={entry.note}
         max={200}

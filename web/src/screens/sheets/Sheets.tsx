@@ -401,12 +401,14 @@ function OpenSheet({
         <SheetHead sheet={sheet} opponents={opponents} change={change} />
         <section className="told" aria-label="Worth knowing">
           <Label>Worth knowing</Label>
-          <ul role="status">
-            {told.length === 0 && <li className="plain">Nothing stands out.</li>}
-            {told.map((t, i) => (
-              <li key={i}>{toldWords(t)}</li>
-            ))}
-          </ul>
+          <div role="status">
+            <ul>
+              {told.length === 0 && <li className="plain">Nothing stands out.</li>}
+              {told.map((t, i) => (
+                <li key={i}>{toldWords(t)}</li>
+              ))}
+            </ul>
+          </div>
         </section>
         <Beside
           rows={plays}

@@ -1,12 +1,12 @@
 import { FIGURES, LIMITS } from '@corkscrew/core';
-import { useState } from 'react';
-import { Button as AriaButton, Dialog, DialogTrigger, Popover } from 'react-aria-components';
+import { useRef, useState } from 'react';
+import { Dialog, Popover } from 'react-aria-components';
 import styled from 'styled-components';
 import { Button } from '../../ui/controls.tsx';
 import { SignalFigure } from '../../ui/SignalFigure.tsx';
 import { TextField } from '../../ui/TextField.tsx';
 
-const Press = styled(AriaButton)`
+const Press = styled.button`
   display: flex;
   align-items: center;
   gap: 8px;
@@ -19,8 +19,8 @@ const Press = styled(AriaButton)`
   text-align: left;
   font-size: 13px;
   white-space: normal;
-  &[data-hovered],
-  &[data-focus-visible] {
+  &:hover,
+  &:focus-visible {
     border-color: var(--rule-2);
   }
   .none {
@@ -72,47 +72,57 @@ export function SignalPicker({
   onChange: (signal: { figure: string; words: string }) => void;
 }) {
   const [open, setOpen] = useState(false);
+  const button = useRef<HTMLButtonElement>(null);
   return (
-    <DialogTrigger isOpen={open} onOpenChange={setOpen}>
-      <Press aria-label={`${label}: ${words || 'none'}`}>
+    <>
+      <Press
+        ref={button}
+        type="button"
+        aria-haspopup="dialog"
+        aria-expanded={open}
+        aria-label={`${label}: ${words || 'none'}`}
+        onClick={() => setOpen(true)}
+      >
         <SignalFigure figure={figure} />
         {words ? <span dir="auto">{words}</span> : !figure && <span className="none">none</span>}
       </Press>
-      <Popover>
-        <Choose aria-label={label}>
-          <TextField
-            label="In words"
-            value={words}
-            max={LIMITS.line}
-            placeholder="Fist, then point"
-            onDone={(w) => onChange({ figure, words: w.trim() })}
-          />
-          <div className="all" role="group" aria-label="Figures">
-            {FIGURES.map((f) => (
-              <button
-                key={f.key}
-                type="button"
-                aria-pressed={f.key === figure}
-                onClick={() => {
-                  onChange({ figure: f.key, words: words || f.words });
-                  setOpen(false);
-                }}
-              >
-                <SignalFigure figure={f.key} height={42} />
-                {f.words}
-              </button>
-            ))}
-          </div>
-          <Button
-            onPress={() => {
-              onChange({ figure: '', words: '' });
-              setOpen(false);
-            }}
-          >
-            No signal
-          </Button>
-        </Choose>
-      </Popover>
-    </DialogTrigger>
+      {open && (
+        <Popover triggerRef={button} isOpen onOpenChange={setOpen}>
+          <Choose aria-label={label}>
+            <TextField
+              label="In words"
+              value={words}
+              max={LIMITS.line}
+              placeholder="Fist, then point"
+              onDone={(w) => onChange({ figure, words: w.trim() })}
+            />
+            <div className="all" role="group" aria-label="Figures">
+              {FIGURES.map((f) => (
+                <button
+                  key={f.key}
+                  type="button"
+                  aria-pressed={f.key === figure}
+                  onClick={() => {
+                    onChange({ figure: f.key, words: words || f.words });
+                    setOpen(false);
+                  }}
+                >
+                  <SignalFigure figure={f.key} height={42} />
+                  {f.words}
+                </button>
+              ))}
+            </div>
+            <Button
+              onPress={() => {
+                onChange({ figure: '', words: '' });
+                setOpen(false);
+              }}
+            >
+              No signal
+            </Button>
+          </Choose>
+        </Popover>
+      )}
+    </>
   );
 }

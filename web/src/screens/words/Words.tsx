@@ -125,13 +125,6 @@ const Page = styled.div`
   tr[data-chosen] td:first-child {
     box-shadow: inset 3px 0 var(--pen);
   }
-  td label > span {
-    position: absolute;
-    clip-path: inset(50%);
-    width: 1px;
-    height: 1px;
-    overflow: hidden;
-  }
   td label {
     display: block;
   }
@@ -482,13 +475,14 @@ function Row({
     >
       <td dir="auto">
         {e.group === 'own' ? (
-          <TextField label={`What ${e.ours} means`} value={e.plain} max={LIMITS.line} onDone={onMeans} />
+          <TextField bare label={`What ${e.ours} means`} value={e.plain} max={LIMITS.line} onDone={onMeans} />
         ) : (
           e.plain
         )}
       </td>
       <td>
         <TextField
+          bare
           label={`Our word for ${e.plain}`}
           value={e.ours}
           max={LIMITS.name}
