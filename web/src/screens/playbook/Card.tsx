@@ -7,6 +7,7 @@ import {
   type PlayRow,
   readPlay,
   startState,
+  STATUS_WORDS,
   verdictWords,
   walkFrame,
 } from '@corkscrew/core';
@@ -227,7 +228,7 @@ export const Card = memo(function Card({
             <h3 dir="auto" title={s.name}>
               {s.name}
             </h3>
-            <b>{against}</b>
+            <b>{s.status === 'adopted' ? against : STATUS_WORDS[s.status]}</b>
           </div>
         )}
         <div className="line">

@@ -118,7 +118,11 @@ export default function Playbook() {
       const copied = editAll(
         read.play,
         what === 'flip'
-          ? [{ do: 'flip' }, { do: 'copy', id, suffix: ' (other side)' }]
+          ? [
+              { do: 'flip' },
+              { do: 'copy', id, suffix: ' (other side)' },
+              { do: 'variantOf', variantOf: { play: row.id, name: read.play.name, kind: 'side' } },
+            ]
           : [{ do: 'copy', id, suffix: ' (copy)' }],
       );
       if (!copied.ok) throw new Error(copied.sentence);

@@ -47,9 +47,10 @@ export function entriesOf(
 ): Entry[] {
   const live = plays.filter((p) => p.summary.status !== 'retired');
   const named = [...new Set(live.map((p) => p.summary.series).filter(Boolean))].sort();
-  const byKey = new Map(
-    words.flatMap((w) => (w.body.key && isTermKey(w.body.key) ? [[w.body.key, w] as const] : [])),
-  );
+  // Of two words for one the first holds, as everything is said.
+  const byKey = new Map<TermKey, Kept<TeamWord>>();
+  for (const w of words)
+    if (w.body.key && isTermKey(w.body.key) && !byKey.has(w.body.key)) byKey.set(w.body.key, w);
   const calls: Entry[] = [
     ...named.map((word): Entry => {
       const row = series.find((s) => s.body.word === word);

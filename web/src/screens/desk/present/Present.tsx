@@ -1,16 +1,18 @@
-import { captionOf, endOf, leaves, lineTo, tell, type Frame } from '@corkscrew/core';
+import { captionOf, endOf, leaves, lineTo, roundOf, tell, type Frame } from '@corkscrew/core';
 import { DESK, frameScene, type Scale } from '@corkscrew/diagram';
 import {
   FlipHorizontal2,
   FlipVertical2,
   Pause,
   Play as PlayIcon,
+  Repeat,
   Shield,
   SkipBack,
   SkipForward,
   X,
 } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
+import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { commandFor } from '../../../app/keymap.ts';
 import { prefer, usePreferences } from '../../../app/preferences.ts';
@@ -266,6 +268,8 @@ function Controls({ faded, line }: { faded: boolean; line: readonly Frame[] }) {
   const t = useDeskTeller();
   const { play, running } = usePick('play', 'running');
   const ends = leaves(play);
+  const go = useNavigate();
+  const round = useMemo(() => roundOf(play), [play]);
   return (
     <div className="controls" data-faded={faded || undefined} role="toolbar" aria-label="Presenting">
       <span>
@@ -290,6 +294,11 @@ function Controls({ faded, line }: { faded: boolean; line: readonly Frame[] }) {
         {(play.defences?.length ?? 0) > 0 && (
           <IconButton aria-label="Defence on or off" onPress={() => toggleDefence(play)}>
             <Shield size={26} />
+          </IconButton>
+        )}
+        {round && (
+          <IconButton aria-label="Turn after turn" onPress={() => void go(`/plays/${play.id}/turns`)}>
+            <Repeat size={26} />
           </IconButton>
         )}
       </span>
