@@ -1,12 +1,4 @@
-import {
-  dictionaryOf,
-  formsFor,
-  LIMITS,
-  RECORD_LIMITS,
-  type Spoken,
-  type TeamWord,
-  type TermKey,
-} from '@corkscrew/core';
+import { dictionaryOf, RECORD_LIMITS, type Spoken, type TeamWord, type TermKey } from '@corkscrew/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Plus } from 'lucide-react';
 import { nanoid } from 'nanoid';
@@ -23,13 +15,13 @@ import { useTeam } from '../../team/team.ts';
 import { Button, Input, Label, MainButton } from '../../ui/controls.tsx';
 import { FileButton } from '../../ui/FileButton.tsx';
 import { saveText } from '../../ui/save-file.ts';
-import { TextField } from '../../ui/TextField.tsx';
 import { TopBar } from '../../ui/TopBar.tsx';
 import { ClashPanel } from './ClashPanel.tsx';
 import { readWordsCsv, wordsCsv } from './csv.ts';
 import { entriesOf, GROUP_WORDS, spokenOf, type Entry, type EntryGroup } from './entries.ts';
 import { Preview } from './Preview.tsx';
-import { SignalPicker } from './SignalPicker.tsx';
+import { Forms } from './Forms.tsx';
+import { WordRow } from './WordRow.tsx';
 import { useClashes } from './use-clashes.ts';
 
 const Page = styled.div`
@@ -404,7 +396,7 @@ export default function Words() {
                         </th>
                       </tr>
                       {rows.map((e) => (
-                        <Row
+                        <WordRow
                           key={e.id}
                           entry={e}
                           chosen={e.id === chosen}
@@ -441,118 +433,6 @@ export default function Words() {
         </aside>
       </div>
     </Page>
-  );
-}
-
-/** What was come for from elsewhere is in sight. */
-const intoView = (row: HTMLTableRowElement | null): void => row?.scrollIntoView({ block: 'nearest' });
-
-function Row({
-  entry: e,
-  chosen,
-  uses,
-  clash,
-  onChoose,
-  onCall,
-  onMeans,
-  onSign,
-}: {
-  entry: Entry;
-  chosen: boolean;
-  uses: number | null;
-  clash: boolean;
-  onChoose: () => void;
-  onCall: (word: string) => void;
-  onMeans: (means: string) => void;
-  onSign: (signal: { figure: string; words: string }) => void;
-}) {
-  return (
-    <tr
-      ref={chosen ? intoView : undefined}
-      data-chosen={chosen || undefined}
-      onFocus={onChoose}
-      onPointerDown={onChoose}
-    >
-      <td dir="auto">
-        {e.group === 'own' ? (
-          <TextField bare label={`What ${e.ours} means`} value={e.plain} max={LIMITS.line} onDone={onMeans} />
-        ) : (
-          e.plain
-        )}
-      </td>
-      <td>
-        <TextField
-          bare
-          label={`Our word for ${e.plain}`}
-          value={e.ours}
-          max={LIMITS.name}
-          placeholder="same"
-          onDone={onCall}
-        />
-      </td>
-      <td className="signal">
-        <SignalPicker
-          label={`Signal for ${e.ours || e.plain}`}
-          figure={e.figure}
-          words={e.signal}
-          onChange={onSign}
-        />
-      </td>
-      <td className="used">
-        {clash ? (
-          <span className="clash">clashes</span>
-        ) : uses === null ? (
-          ''
-        ) : uses === 1 ? (
-          '1 play'
-        ) : (
-          `${uses} plays`
-        )}
-      </td>
-    </tr>
-  );
-}
-
-/** The forms of a word: the likely ones are offered where none is said. */
-function Forms({ entry, onChange }: { entry: Entry; onChange: (word: TeamWord) => void }) {
-  const word = entry.word!;
-  const usual = formsFor(entry.key, word.word);
-  const set = (key: 'plural' | 'base' | 'third' | 'ing', text: string): void => {
-    const forms = { ...word.forms, [key]: text.trim() };
-    onChange({ ...word, forms: Object.fromEntries(Object.entries(forms).filter(([, v]) => v)) });
-  };
-  return (
-    <section className="forms" aria-label={`Forms of ${word.word}`}>
-      <h2 dir="auto">{word.word} as it is said</h2>
-      <TextField
-        label="More than one"
-        value={word.forms?.plural ?? ''}
-        max={LIMITS.name}
-        placeholder={usual.plural}
-        onDone={(w) => set('plural', w)}
-      />
-      <TextField
-        label="To do it"
-        value={word.forms?.base ?? ''}
-        max={LIMITS.name}
-        placeholder={usual.base}
-        onDone={(w) => set('base', w)}
-      />
-      <TextField
-        label="4 …"
-        value={word.forms?.third ?? ''}
-        max={LIMITS.name}
-        placeholder={usual.third}
-        onDone={(w) => set('third', w)}
-      />
-      <TextField
-        label="Sounds like"
-        value={word.sounds ?? ''}
-        max={LIMITS.name}
-        placeholder="where no dictionary has it"
-        onDone={(w) => onChange({ ...word, sounds: w.trim() || undefined })}
-      />
-    </section>
   );
 }
 
