@@ -8,6 +8,8 @@ import { ensureTeam } from './teams/routes.ts';
 import { startJobs, type Jobs } from './beside/jobs.ts';
 
 const log = pino({ level: 'silent' });
+/** Nobody draws on in tests. */
+const SOON = { relate: 0, verdict: 0, try: 0 };
 let count = 0;
 
 export const fresh = (name = 'Test play'): Play =>
@@ -40,7 +42,9 @@ export function testApp(actors: Actors = ownerOnLoopback('team'), judges = false
       await ensureTeam(db, 'team', 'Testers');
       await ensureTeam(db, 'others', 'The others');
     });
-    jobs = judges ? await startJobs(process.env.TEST_DATABASE_URL!, database, log) : undefined;
+    jobs = judges
+      ? await startJobs(process.env.TEST_DATABASE_URL!, database, log, { after: SOON })
+      : undefined;
     app = createApp({ database, log, actors, build: 'b1', ...(jobs && { beside: jobs }) });
   });
   afterAll(async () => {

@@ -7,7 +7,7 @@ import { loadPlays } from './demo.ts';
 import { openLog } from './log.ts';
 import { tidyInTheBackground } from './plays/rederive.ts';
 import { ensureTeam } from './teams/routes.ts';
-import { startJobs } from './beside/jobs.ts';
+import { startJobs, type JobOptions } from './beside/jobs.ts';
 
 export const TEAM = 'team';
 /** Who the start itself acts as. */
@@ -25,6 +25,8 @@ export interface ServeOptions {
   /** Folder of play files put into an empty playbook. */
   readonly demoPlays?: string;
   readonly logFile?: string;
+  /** What is worked out beside the server; everything where nothing is said. */
+  readonly works?: JobOptions['works'];
 }
 export interface Running {
   readonly port: number;
@@ -47,7 +49,12 @@ export async function startServer(options: ServeOptions): Promise<Running> {
       await ensureTeam(db, TEAM, options.teamName);
       return options.demoPlays ? loadPlays(database, OWNER, options.demoPlays) : 0;
     });
-    const jobs = await startJobs(options.databaseUrl, database, log);
+    const jobs = await startJobs(
+      options.databaseUrl,
+      database,
+      log,
+      options.works ? { works: options.works } : {},
+    );
     const app = createApp({
       database,
       log,

@@ -45,8 +45,21 @@ interface Job extends Waiting {
   readonly work: Work;
 }
 
+const ALL = Object.keys(WORK) as Work[];
+
+/** What of it is done, and how long after a save (s); everything where nothing is said. */
+export interface JobOptions {
+  readonly works: readonly Work[];
+  readonly after: Readonly<Record<Work, number>>;
+}
+
 /** The job engine: works out of plays what lists show of them, one after the other. It has tables of its own in the database. */
-export async function startJobs(url: string, database: Database, log: Logger): Promise<Jobs> {
+export async function startJobs(
+  url: string,
+  database: Database,
+  log: Logger,
+  { works = ALL, after = AFTER }: Partial<JobOptions> = {},
+): Promise<Jobs> {
   const boss = new PgBoss({ connectionString: url, schema: 'jobs', max: 2, schedule: false });
   const warn = (error: Error): void => log.warn({ message: error.message.split('\n')[0] }, 'jobs');
   boss.on('error', warn);
@@ -65,11 +78,11 @@ export async function startJobs(url: string, database: Database, log: Logger): P
     if (!job) return;
     // What a play is tried against beside the usual comes out of its verdict.
     const next = await WORK[job.data.work](database, helper, job.data, log);
-    if (next) await send({ ...job.data, work: 'try' }, 0, 0);
+    if (next && works.includes('try')) await send({ ...job.data, work: 'try' }, 0, 0);
   });
   const sweep = async (): Promise<void> => {
     try {
-      for (const work of Object.keys(WORK) as Work[])
+      for (const work of works)
         for (const play of await database.within(WAITING[work])) await send({ ...play, work }, 0, 0);
       await database.within((db) => forgetVerdicts(db, KEPT_DAYS));
       await database.within((db) => forgetRelated(db, KEPT_DAYS));
@@ -81,7 +94,7 @@ export async function startJobs(url: string, database: Database, log: Logger): P
   const timer = setInterval(() => void sweep(), SWEEP).unref();
   return {
     saved: (play) => {
-      for (const work of Object.keys(WORK) as Work[]) void send({ ...play, work }, AFTER[work], SAVED);
+      for (const work of works) void send({ ...play, work }, after[work], SAVED);
     },
     changed: () => void sweep(),
     stop: async () => {

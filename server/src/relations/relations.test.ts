@@ -34,6 +34,8 @@ const drawn = (name: string, by: '3' | '4'): Play => ({
   defences: [{ id: 'd1', name: 'Drop', type: 'man' }],
 });
 const relations = async (): Promise<Relations> => json(await request('/api/relations'));
+const between = ({ pairs }: Relations, a: string, b: string) =>
+  pairs.find((p) => [a, b].includes(p.a) && [a, b].includes(p.b));
 const settled = (...ids: string[]) =>
   expect
     .poll(
@@ -52,7 +54,7 @@ it('plays are compared and tried after they were saved, as the core does; an edi
   expect((await relations()).comparing).toEqual(expect.arrayContaining([a.id, b.id]));
   await settled(a.id, b.id);
   const now = await relations();
-  const pair = now.pairs.find((p) => [p.a, p.b].sort().join() === [a.id, b.id].sort().join())!;
+  const pair = between(now, a.id, b.id)!;
   const [first, second] = pair.a === a.id ? [a, b] : [b, a];
   const { head, tail, into, back } = relationOf(readyOf(relatedOf(first)), readyOf(relatedOf(second)))!;
   expect(pair).toEqual({ a: first.id, b: second.id, head, tail, into, back });
@@ -73,7 +75,7 @@ it('plays are compared and tried after they were saved, as the core does; an edi
   expect((await relations()).pairs.some((p) => p.head && [p.a, p.b].includes(a.id))).toBe(false);
   await save(renamed(a, 'Another name'), 3);
   await settled(a.id);
-  expect((await relations()).pairs.find((p) => [p.a, p.b].includes(b.id))!.head!.seconds).toBe(head!.seconds);
+  expect(between(await relations(), a.id, b.id)!.head!.seconds).toBe(head!.seconds);
 
   // In the trash it has nothing to do with anything.
   await send('DELETE', `/api/plays/${b.id}`, {});

@@ -63,7 +63,7 @@ const Bar = styled.header`
   }
   @media (max-width: 1023px) {
     > select {
-      max-width: 128px;
+      max-width: 112px;
     }
     gap: 14px;
     nav {

@@ -36,6 +36,7 @@ const Page = styled.div`
   }
   main {
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     grid-template-rows: auto minmax(0, 1fr);
     min-height: 0;
     min-width: 0;
@@ -49,6 +50,7 @@ const Page = styled.div`
     border-bottom: 1px solid var(--rule);
   }
   .seg {
+    max-width: 100%;
     display: flex;
     border: 1px solid var(--rule-2);
     border-radius: 2px;
@@ -182,6 +184,9 @@ const Page = styled.div`
     }
   }
   @media (max-width: 600px) {
+    table {
+      table-layout: fixed;
+    }
     td,
     th {
       padding-left: 8px;
