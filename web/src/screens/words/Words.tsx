@@ -184,6 +184,9 @@ const Page = styled.div`
     }
   }
   @media (max-width: 600px) {
+    .seg {
+      flex-wrap: wrap;
+    }
     table {
       table-layout: fixed;
     }
