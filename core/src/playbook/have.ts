@@ -104,7 +104,7 @@ function lookFor(key: Situation, known: Known): PlayRelated['chances'][number] |
 }
 
 /** What a play is for by itself: a look that comes soon enough. */
-const shows = (key: Situation, known: Known): boolean =>
+export const shows = (key: Situation, known: Known): boolean =>
   key === 'lateClock' && (known?.chances[0]?.at ?? Infinity) <= LATE;
 
 function nearestFor(

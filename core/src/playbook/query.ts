@@ -2,6 +2,7 @@ import type { PlayerId } from '../alignment/library.ts';
 import { ZONE_PRESETS, MAN_PRESETS } from '../defence/presets.ts';
 import { situationWords } from '../language/labels.ts';
 import { STATUSES, type Situation } from '../play/vocabulary.ts';
+import { shows } from './have.ts';
 import type { PlayRelated } from './relation-shapes.ts';
 import type { PlayRow } from './shapes.ts';
 
@@ -307,8 +308,7 @@ function ofPlay(w: Exclude<Wanted, OfLook>, { summary, verdict }: PlayRow, known
           };
     }
     case 'situation': {
-      const late = w.key === 'lateClock' && (known?.chances[0]?.at ?? Infinity) <= 4;
-      return { ok: summary.situation.includes(w.key) || late, says: null };
+      return { ok: summary.situation.includes(w.key) || shows(w.key, known), says: null };
     }
     case 'denied': {
       const x = `x${w.player}`;
