@@ -23,6 +23,7 @@ export default defineConfig({
       {
         test: {
           name: 'unit',
+          isolate: false,
           include: ['{core,diagram,cli,web,scripts}/src/**/*.test.ts'],
           exclude: [...NEED_DATABASE, ...SLOW],
           setupFiles: ['scripts/src/test-seed.ts'],
@@ -31,6 +32,7 @@ export default defineConfig({
       {
         test: {
           name: 'slow',
+          isolate: false,
           include: SLOW,
           setupFiles: ['scripts/src/test-seed.ts'],
           testTimeout: 60_000,

@@ -1,5 +1,5 @@
 import { BROWSERS } from './browsers.ts';
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { join } from 'node:path';
 import { buildWeb } from './build.ts';
 import { createDatabase, throwAwayCluster } from './cluster.ts';
@@ -11,6 +11,8 @@ import { SayError } from './say.ts';
 export async function run(): Promise<void> {
   const results: { step: string; seconds: number; ok: boolean }[] = [];
   const bin = (name: string) => join(ROOT, 'node_modules', '.bin', name);
+  const kept = (name: string, began: number, status: number | null) =>
+    results.push({ step: name, seconds: (Date.now() - began) / 1000, ok: status === 0 });
   const step = (name: string, command: string, args: string[], env: Record<string, string> = {}) => {
     console.log(`\n── ${name}`);
     const began = Date.now();
@@ -19,24 +21,32 @@ export async function run(): Promise<void> {
       cwd: ROOT,
       env: { ...process.env, ...env },
     });
-    results.push({ step: name, seconds: (Date.now() - began) / 1000, ok: status === 0 });
+    kept(name, began, status);
+  };
+  /** One after another, what each says told when it ends: two such rows go beside each other. */
+  const row = async (steps: readonly (readonly [name: string, command: string, args: string[]])[]) => {
+    for (const [name, command, args] of steps) {
+      const began = Date.now();
+      const [status, said] = await quietly(command, args);
+      console.log(`\n── ${name}\n${said}`);
+      kept(name, began, status);
+    }
   };
   chromium();
   const cluster = await throwAwayCluster();
   try {
-    step('types', bin('tsc'), ['-b']);
-    step('lint', bin('eslint'), ['.', '--cache', '--cache-location', '.cache/eslint']);
-    step('format', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
-    step('import rules', bin('depcruise'), [
-      'core/src',
-      'diagram/src',
-      'cli/src',
-      'server/src',
-      'web/src',
-      '--config',
-      '.dependency-cruiser.cjs',
+    const folders = ['core/src', 'diagram/src', 'cli/src', 'server/src', 'web/src'];
+    await Promise.all([
+      row([
+        ['types', bin('tsc'), ['-b']],
+        ['import rules', bin('depcruise'), [...folders, '--config', '.dependency-cruiser.cjs']],
+        ['nothing unused', bin('knip'), ['--no-progress']],
+      ]),
+      row([
+        ['lint', bin('eslint'), ['.', '--cache', '--cache-location', '.cache/eslint']],
+        ['format', bin('prettier'), ['--check', '--log-level', 'warn', '.']],
+      ]),
     ]);
-    step('nothing unused', bin('knip'), ['--no-progress']);
     step('unit and server tests', bin('vitest'), ['run'], {
       TEST_DATABASE_URL: await createDatabase(cluster, 'server_tests'),
     });
@@ -55,4 +65,16 @@ export async function run(): Promise<void> {
   const failed = results.filter((r) => !r.ok);
   console.log(`${results.length - failed.length} passed, ${failed.length} failed`);
   if (failed.length > 0) throw new SayError(`Failed: ${failed.map((f) => f.step).join(', ')}.`);
+}
+
+/** Runs a command to its end. Returns its exit status and all it said. */
+function quietly(command: string, args: string[]): Promise<[status: number | null, said: string]> {
+  return new Promise((done, fail) => {
+    const child = spawn(command, args, { cwd: ROOT, stdio: ['ignore', 'pipe', 'pipe'] });
+    let said = '';
+    child.stdout.on('data', (d: Buffer) => (said += d.toString()));
+    child.stderr.on('data', (d: Buffer) => (said += d.toString()));
+    child.on('error', fail);
+    child.on('close', (status) => done([status, said.trim()]));
+  });
 }
