@@ -131,7 +131,7 @@ test('against a zone the grid asks who goes at a catch; a play’s card carries 
   page,
   app,
 }) => {
-  await page.goto(`${app.url}/plays/demo-fog-3`);
+  await page.goto(`${app.url}/plays/demo-fog-three`);
   await page.getByRole('tab', { name: /^Answers/ }).click();
   await page.getByRole('button', { name: /^x3 goes out: answered/ }).click();
   await expect(page.getByTestId('cell')).toContainText('x3 goes out');

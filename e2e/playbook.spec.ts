@@ -81,8 +81,8 @@ test('the audit itself finds planted faults', async ({ page, app }) => {
 
 test('a play goes out as a file and comes back; a broken file gets a sentence', async ({ page, app }) => {
   await page.goto(`${app.url}/plays`);
-  await page.getByRole('searchbox').fill('Tide');
-  await page.getByRole('button', { name: 'More for Tide', exact: true }).click();
+  await page.getByRole('searchbox').fill('Tide 1');
+  await page.getByRole('button', { name: 'More for Tide 1', exact: true }).click();
   const download = page.waitForEvent('download');
   await page.getByRole('menuitem', { name: 'Save as a file' }).click();
   const file = await (await download).path();
@@ -96,7 +96,7 @@ test('a play goes out as a file and comes back; a broken file gets a sentence', 
   await open('recipe.json', Buffer.from('{"flour": 500}'));
   await expect(page.getByRole('alert')).toContainText('This is not a Corkscrew play');
   await open('tide.json', await readFile(file));
-  await expect(page.getByRole('heading', { name: 'Tide' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Tide 1' })).toBeVisible();
   await expect(page.getByTestId('rung-3')).toBeVisible();
 });
 

@@ -101,7 +101,7 @@ test('a finding is silenced with a reason, stays silent after a reload, and can 
 });
 
 test('figures stand beside those of the other plays; gaps are named and measured', async ({ page, app }) => {
-  await page.goto(`${app.url}/plays/demo-five-out-tide`);
+  await page.goto(`${app.url}/plays/demo-tide-one`);
   await page.getByRole('tab', { name: /Walk-through/ }).click();
   const figures = page.getByRole('region', { name: 'Figures' });
   await expect(figures).toContainText('Longest pass');

@@ -59,7 +59,7 @@ describe('the demo playbook', () => {
   it('has at least ten plays, three of them with forks, two against zones, one from the baseline', () => {
     expect(plays.length).toBeGreaterThanOrEqual(10);
     expect(plays.filter((p) => leaves(p).length > 1).length).toBeGreaterThanOrEqual(3);
-    expect(new Set(plays.flatMap((p) => p.against))).toEqual(new Set(['man', '2-3', '1-3-1']));
+    expect(new Set(plays.flatMap((p) => p.against))).toEqual(new Set(['man', '2-3', '1-3-1', '1-2-2']));
     expect(plays.some((p) => p.start.throwIn === 'baseline')).toBe(true);
   });
   it.each(plays.map((p) => [p.name, p] as const))(

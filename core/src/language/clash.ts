@@ -122,7 +122,12 @@ function byText(a: Spoken, b: Spoken, voice: Voice): Clash | null {
   if (p.length === 0 || q.length === 0) return null;
   const [left, right] = [p.join(' '), q.join(' ')];
   // Of two words and of one even the far corner hears which is which.
-  const heard = p.length === q.length ? hear(a.sounds ?? left, b.sounds ?? right, voice) : null;
+  const heard =
+    a.sounds || b.sounds
+      ? hear(a.sounds ?? left, b.sounds ?? right, voice)
+      : p.length === q.length
+        ? hearEach(p, q, voice)
+        : null;
   if (heard) return { is: 'sound', id: idOf('sound', a, b), a, b, heard };
   return nearlyWritten(left, right) ? { is: 'written', id: idOf('written', a, b), a, b } : null;
 }
@@ -131,6 +136,18 @@ function byText(a: Spoken, b: Spoken, voice: Voice): Clash | null {
 function apart(a: Spoken, b: Spoken): [string[], string[]] {
   const [x, y] = [tokens(a.text), tokens(b.text)];
   return [x.filter((t) => !y.includes(t)), y.filter((t) => !x.includes(t))];
+}
+
+const CLOSER: readonly Heard[] = ['near', 'rhyme', 'same'];
+/** Word by word: one that is heard tells the two calls apart. As alike as the two words least alike. */
+function hearEach(p: readonly string[], q: readonly string[], voice: Voice): Heard | null {
+  let least: Heard = 'same';
+  for (const [i, word] of p.entries()) {
+    const heard = hear(word, q[i]!, voice);
+    if (!heard) return null;
+    if (CLOSER.indexOf(heard) < CLOSER.indexOf(least)) least = heard;
+  }
+  return least;
 }
 
 /** By what carries of both; by their letters where one is in no dictionary. */

@@ -16,7 +16,7 @@ import { roundOf, type Round } from './round.ts';
 import { traceOf, type Trace } from './trace.ts';
 
 /** Raised whenever what is found of a play for its relations, or between two, is found another way. */
-export const RELATIONS_ENGINE = 1;
+export const RELATIONS_ENGINE = 2;
 
 /** A chance of a play, as it is looked for. */
 export interface Chance {

@@ -52,6 +52,16 @@ describe('a play that goes round', () => {
     expect([0, 1, 2, 3, 4, 5].map((t) => jobIn(round, '5', t))).toEqual(['5', '4', '3', '2', '1', '5']);
   });
 
+  it('what is led into another play does not go round', () => {
+    const last = five.frames.length - 1;
+    const leads = (id: string): Play => ({
+      ...five,
+      frames: five.frames.map((f, i) => (i === last ? { ...f, end: { play: { id, name: 'x' } } } : f)),
+    });
+    expect(roundOf(leads('another'))).toBeNull();
+    expect(roundOf(leads(five.id))).not.toBeNull();
+  });
+
   it('a weave of three while two change places: rings of three and two, home after six (common practice)', () => {
     const round = roundOf(weave)!;
     expect(cyclesOf(round.to)).toEqual([

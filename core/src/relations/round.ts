@@ -44,6 +44,8 @@ function roundOn(play: Play, leaf: string): Round | null {
   const holder = holderOf(end);
   if (holder === null) return null;
   const said = endOf(play, leaf);
+  // What the coach leads into another play does not go round, wherever they stand by then.
+  if (said?.is === 'play' && said.id !== play.id) return null;
   const sides = [false, true]
     .filter((mirrored) => said?.is !== 'reset' || said.flipped === mirrored)
     .flatMap((mirrored) => {

@@ -356,6 +356,9 @@ describe('spacing (common practice: 15 to 18 ft apart, crowded under 12)', () =>
         [put('5', { x: 14, y: 24 }), put('3', 'cornerR'), put('2', 'wingL'), put('4', 'blockL')],
       );
     expect(find(drive([]), 'drive-gap')!.players).toEqual(['1', '5']);
+    // A zone guards places, not men: nothing is said of a play for zones.
+    expect(find({ ...drive([]), against: ['2-3'] }, 'drive-gap')).toBeUndefined();
+    expect(find({ ...drive([]), against: ['2-3', 'man'] }, 'drive-gap')).toBeDefined();
     const screened = drive([{ by: '5', does: 'screen', for: '1', path: [{ x: 4, y: 25.5 }] }]);
     expect(find(screened, 'drive-gap')?.players ?? []).not.toContain('5');
   });

@@ -41,6 +41,11 @@ describe('words in a gym, by the pronouncing dictionary', () => {
     expect(of('Quay 4', 'Pilot 4')).toEqual([]);
     expect(of('Fog 3', 'lee')).toEqual([]);
     expect(of('Tide 1', 'Slide 1')).toEqual(['sound']);
+    // Of several words each may tell them apart, wherever it stands.
+    expect(of('Bell 2B', 'Quay 4B')).toEqual([]);
+    expect(of('Fog 3', 'Pilot 5B')).toEqual([]);
+    expect(of('Rope 2', 'Gull blue')).toEqual([]);
+    expect(of('Rope 2', 'Robe blue')).toEqual(['sound']);
   });
   it('a word that is in no dictionary is said as its coach says, or judged by its letters', async () => {
     const v = await voice();

@@ -1,5 +1,6 @@
 import { said } from '../../../language/said.ts';
 import { PLAYERS } from '../../../alignment/library.ts';
+import { inBounds } from '../../../court/queries.ts';
 import { nearestSpot } from '../../../court/spots.ts';
 import { distance } from '../../../geometry/vec.ts';
 import type { Instant } from '../../../look/seeing.ts';
@@ -32,7 +33,12 @@ export const softEmpty: Check = {
     if (against.plan.type !== 'zone') return [];
     const { instants } = against.seeing;
     // The last of a hold: by then the zone has come, and he lets the ball go.
-    const holds = instants.filter((i, n) => instants[n + 1]?.holder !== i.holder);
+    const holds = instants.filter(
+      (i, n) =>
+        instants[n + 1]?.holder !== i.holder &&
+        // A zone gives way to the ball on the floor, not to the man who throws it in.
+        inBounds(input.court, attackerAt(against, i.holder, i.t)),
+    );
     const empty = holds.find((i) => {
       const soft = softOf(i);
       return !shootsNow(input, i) && soft.length > 0 && !soft.some((s) => filled(input, against, i, s));
