@@ -151,12 +151,12 @@ test('a play by need: what was understood stands on chips, the best first with i
   await page.goto(`${app.url}/plays`);
   await page.getByRole('searchbox').fill('under the basket');
   await expect(page.getByRole('status').filter({ hasText: 'Best first' })).toContainText('Under the basket');
-  await expect(page.getByRole('link', { name: /^Open / })).toHaveCount(1);
-  await expect(page.getByRole('link', { name: 'Open Gate' })).toBeVisible();
+  await expect(page.getByRole('link', { name: /^Open / })).toHaveCount(2);
+  await expect(page.getByRole('link', { name: 'Open Gull 1' })).toBeVisible();
   // Nothing has all of it: what comes near says what it lacks.
   await page.getByRole('searchbox').fill('under the basket, against 1-3-1');
   await expect(page.getByText('No play has all of that. These lack one thing:')).toBeVisible();
-  await expect(page.locator('article', { hasText: 'Gate' })).toContainText('Not drawn for 1-3-1');
+  await expect(page.locator('article', { hasText: 'Gull 1' })).toContainText('Not drawn for 1-3-1');
 });
 
 test('two plays beside each other, and a version beside the play as it is now', async ({ page, app }) => {
@@ -215,7 +215,7 @@ test('a team word is renamed: captions, endings and findings speak it, plain wor
   await page.getByRole('button', { name: 'Ours', exact: true }).click();
   await page.getByLabel('Find a word').fill('roll');
   const word = page.getByLabel('Our word for roll', { exact: true });
-  await expect(word).toHaveValue('swell');
+  await expect(word).toHaveValue('billow');
   await word.fill('breaker');
   await word.press('Enter');
   await expect

@@ -96,7 +96,7 @@ test('a play goes out as a file and comes back; a broken file gets a sentence', 
   await open('recipe.json', Buffer.from('{"flour": 500}'));
   await expect(page.getByRole('alert')).toContainText('This is not a Corkscrew play');
   await open('tide.json', await readFile(file));
-  await expect(page.getByRole('heading', { name: 'Tide 1' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Tide 1', exact: true })).toBeVisible();
   await expect(page.getByTestId('rung-3')).toBeVisible();
 });
 

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { courtFor } from '../court/rulesets.ts';
 import { spotPoint, type SpotKey } from '../court/spots.ts';
+import type { Cue } from '../play/document.ts';
 import type { NewAction } from '../play/change.ts';
 import { playOf } from '../play/sample.test-data.ts';
 import { walkLine } from '../play/state.ts';
@@ -80,7 +81,70 @@ describe('captions say what a coach would see (common practice)', () => {
         { by: '5', does: 'seal', path: [at('blockR')] },
         { by: '1', does: 'shot' },
       ])[0],
-    ).toBe('1 fakes the handoff to 4; 1 holds; 5 seals at the right block; 1 shoots from the top');
+    ).toBe('1 fakes the handoff to 4, then holds; 5 seals at the right block; 1 shoots from the top');
+  });
+  it('what is waited for, how fast, and what for', () => {
+    const entry: NewAction = { by: '1', does: 'pass', to: '4' };
+    expect(
+      captions('horns', [
+        entry,
+        { by: '2', does: 'cut', path: [at('wingL')], tempo: 'jog', cue: { on: 'a1', event: 'release' } },
+        { by: '5', does: 'screen', for: '3', path: [{ x: 14, y: 13 }], cue: { on: 'a1', event: 'catch' } },
+        { by: '1', does: 'cut', path: [{ x: 4, y: 24 }], tempo: 'walk', cue: { on: 'a1', event: 'catch' } },
+      ]),
+    ).toEqual([
+      '1 passes to 4 at the left elbow; as 1 passes, 2 lifts to the left wing at a jog; ' +
+        'as 4 catches, 5 sets a wide pin for 3 near the right wing and 1 walks near the right slot',
+    ]);
+    // The first word of a caption is written large, a change of pace in the order it comes.
+    expect(
+      captions(
+        'horns',
+        [entry],
+        [
+          {
+            ...{ by: '3', does: 'cut', path: [at('rim')], kind: 'back', tempo: 'sprint' },
+            ...{ cue: { on: 'a1', event: 'catch', delay: 0.5 }, note: 'x3 turns his head' },
+          },
+          {
+            by: '1',
+            does: 'cut',
+            path: [{ x: 1, y: 15 }],
+            stretches: [{ to: 0.4, tempo: 'walk' }],
+            tempo: 'sprint',
+          },
+        ],
+      )[1],
+    ).toBe(
+      '0.5 s after 4 catches, 3 cuts back door to the rim at a sprint (x3 turns his head); ' +
+        '1 walks, then sprints near the nail',
+    );
+  });
+  it('what he does after something of his own he goes on with; a dribble goes at a man', () => {
+    expect(
+      captions('horns', [
+        { by: '1', does: 'dribble', path: [{ x: -14, y: 16 }], kind: 'dribbleAt' },
+        { by: '3', does: 'cut', path: [at('wingR')] },
+        { by: '1', does: 'cut', path: [at('top')], cue: { on: 'a1', event: 'end' } },
+      ]),
+    ).toEqual(['1 dribbles at 4; 3 lifts to the right wing; 1 then cuts to the top']);
+  });
+  it('moments of every action are said, and of two both; of what is gone nothing', () => {
+    const use = (cue: Cue, ...first: NewAction[]): string =>
+      captions('horns', first, [{ by: '2', does: 'cut', path: [at('wingL')], cue }])[1]!.split(',')[0]!;
+    const screen: NewAction = { by: '5', does: 'screen', for: '3', path: [{ x: 14, y: 13 }] };
+    const way: NewAction = { by: '3', does: 'cut', path: [at('wingR')] };
+    expect(use({ on: 'a1', event: 'set' }, screen)).toBe('Once 5 is set');
+    expect(use({ on: 'a1', event: 'used' }, screen)).toBe('As 3 comes off 5');
+    expect(use({ on: 'a1' }, way)).toBe('Once 3 is there');
+    expect(use({ on: 'a1', event: 'at', at: 0.5 }, way)).toBe('As 3 is half-way');
+    expect(use({ on: 'a1', event: 'at', place: at('slotR') }, way)).toBe('As 3 passes the right slot');
+    expect(use({ on: 'a1', event: 'end', delay: -0.5 }, way)).toBe('Just before 3 is there');
+    expect(use({ on: 'a1', event: 'set', and: [{ on: 'a2', event: 'start' }] }, screen, way)).toBe(
+      'Once 5 is set and as 3 starts',
+    );
+    expect(use({ on: 'frame', delay: 1 }, way)).toBe('After 1.0 s');
+    expect(use({ on: 'gone', event: 'end' }, way)).toBe('2 lifts to the left wing');
   });
   it('the coach’s own kind wins over what the floor tells', () => {
     expect(captions('horns', [{ by: '2', does: 'cut', path: [at('wingL')], kind: 'loop' }])[0]).toBe(

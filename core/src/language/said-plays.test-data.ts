@@ -54,7 +54,7 @@ export const SAID_PLAYS: readonly SaidPlay[] = [
     cut('2', 'top'),
   ]),
   play('fiveOut', '1 cuts to the left block; 4 replaces at the top', [cut('1', 'blockL'), cut('4', 'top')]),
-  play('fiveOut', '1 passes to 2 at the right wing; 1 clears to the left corner; 4 replaces at the top', [
+  play('fiveOut', '1 passes to 2 at the right wing, then clears to the left corner; 4 replaces at the top', [
     pass('1', '2'),
     cut('1', [0, 12], 'cornerL'),
     cut('4', 'top'),
@@ -123,11 +123,11 @@ export const SAID_PLAYS: readonly SaidPlay[] = [
     pass('1', '5'),
     cut('3', 'rim'),
   ]),
-  play('oneFourHigh', '1 passes to 5 at the right elbow; 1 cuts near the right mid-post', [
+  play('oneFourHigh', '1 passes to 5 at the right elbow, then cuts near the right mid-post', [
     pass('1', '5'),
     cut('1', [10, 23], [9.5, 15]),
   ]),
-  play('oneFourHigh', '1 passes to 5 at the right elbow; 1 cuts to the right wing; 5 hands off to 1', [
+  play('oneFourHigh', '1 passes to 5 at the right elbow, then cuts to the right wing; 5 hands off to 1', [
     pass('1', '5'),
     cut('1', [9, 22], 'wingR'),
     give('5', '1'),

@@ -3,11 +3,13 @@ import { register } from 'tsx/esm/api';
 
 register();
 const { answer } = await import('./answer.ts');
+// Whoever asked may be gone by the time it is told.
+const tell = (told) => process.send(told, () => undefined);
 process.on('message', (asked) => {
   try {
-    process.send({ told: answer(asked) });
+    tell({ told: answer(asked) });
   } catch (error) {
-    process.send({ told: null, fault: error.message });
+    tell({ told: null, fault: error.message });
   }
 });
 process.on('disconnect', () => process.exit());
