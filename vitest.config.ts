@@ -23,9 +23,18 @@ export default defineConfig({
       {
         test: {
           name: 'unit',
+          // Nothing of the core keeps anything: its modules are read once for all files.
           isolate: false,
-          include: ['{core,diagram,cli,web,scripts}/src/**/*.test.ts'],
+          include: ['{core,diagram,cli,scripts}/src/**/*.test.ts'],
           exclude: [...NEED_DATABASE, ...SLOW],
+          setupFiles: ['scripts/src/test-seed.ts'],
+        },
+      },
+      {
+        test: {
+          name: 'web',
+          include: ['web/src/**/*.test.ts'],
+          exclude: SLOW,
           setupFiles: ['scripts/src/test-seed.ts'],
         },
       },

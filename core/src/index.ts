@@ -225,6 +225,8 @@ export { CANDIDATES } from './language/candidates.ts';
 export { termsIn } from './language/terms.ts';
 export { rhymeLetters } from './language/sound.ts';
 export { readWords } from './language/read.ts';
+export { endingWords, lineWords } from './language/line.ts';
+export { levelVersionOf } from './versions/level-version.ts';
 export { tell } from './language/tell.ts';
 export { holeWords, verdictWords } from './language/verdict.ts';
 export { MAN_WORDS, teller, type ManWord, type Teller } from './language/teller.ts';

@@ -121,3 +121,13 @@ describe('what a sheet is told', () => {
     expect(told(sheet, ['no such thing']).filter((t) => t.is === 'hole' || t.is === 'nothing')).toEqual([]);
   });
 });
+
+describe('one ending of a play', () => {
+  it('is called where it is chosen, and all of it again', () => {
+    const one = after({ do: 'entry', id: 'a', leaf: 'f3' }, { do: 'entry', id: 'a', note: 'late' });
+    expect(one.sections[0]!.entries[0]).toMatchObject({ leaf: 'f3', note: 'late' });
+    const all = changeSheet(one, { do: 'entry', id: 'a', leaf: null });
+    expect(all.sections[0]!.entries[0]).not.toHaveProperty('leaf');
+    expect(SheetSchema.safeParse(all).success).toBe(true);
+  });
+});

@@ -43,6 +43,8 @@ export type SheetChange =
       readonly number?: string;
       readonly note?: string;
       readonly call?: string;
+      /** One ending of it; null is all of it. */
+      readonly leaf?: string | null;
     }
   | { readonly do: 'remove'; readonly id: string }
   /** Numbers from 1 on, through all sections. */
@@ -93,12 +95,16 @@ export function changeSheet(sheet: Sheet, change: SheetChange): Sheet {
       };
     }
     case 'entry': {
-      const { do: _do, id, ...said } = change;
+      const { do: _do, id, leaf, ...said } = change;
+      const changed = ({ leaf: old, ...e }: SheetEntry): SheetEntry => {
+        const now = leaf === undefined ? old : (leaf ?? undefined);
+        return { ...e, ...said, ...(now === undefined ? {} : { leaf: now }) };
+      };
       return {
         ...sheet,
         sections: sections.map((s) => ({
           ...s,
-          entries: s.entries.map((e) => (e.id === id ? { ...e, ...said } : e)),
+          entries: s.entries.map((e) => (e.id === id ? changed(e) : e)),
         })),
       };
     }

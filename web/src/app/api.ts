@@ -93,6 +93,11 @@ export const api = {
     call(z.array(RECORD_ROWS[kind]), `/api/${kind}`) as Promise<unknown> as Promise<RecordRow<K>[]>,
   saveRecord: (kind: RecordKind, id: string, save: RecordSave): Promise<Saved> =>
     call(SavedSchema, `/api/${kind}/${encodeURIComponent(id)}`, { ...send('PUT', save), keepalive: true }),
+  recordVersions: <K extends RecordKind>(kind: K, id: string): Promise<RecordRow<K>[]> =>
+    call(
+      z.array(RECORD_ROWS[kind]),
+      `/api/${kind}/${encodeURIComponent(id)}/versions`,
+    ) as Promise<unknown> as Promise<RecordRow<K>[]>,
   importWords: (rows: readonly (RecordSave<'words'> & { id: string })[]): Promise<{ kept: number }> =>
     call(z.object({ kept: z.number() }), '/api/words/import', send('POST', { rows })),
   renameSeries: (id: string, word: string, revision: number, sitting: string): Promise<Saved> =>

@@ -3,9 +3,9 @@ import { Keeper } from './keeper.ts';
 
 /**
  * Changes a play that is on no desk here: another tab that has it in hand follows, and what can't be sent is
- * kept on this device. Resolves once the play is kept; throws a sentence when the change is refused.
+ * kept on this device. Resolves with the play as it was once it is kept; throws a sentence when the change is refused.
  */
-export async function changePlay(id: string, changes: (play: Play) => readonly Change[]): Promise<void> {
+export async function changePlay(id: string, changes: (play: Play) => readonly Change[]): Promise<Play> {
   const keeper = await Keeper.open(id);
   try {
     await new Promise<void>((mine) => keeper.whenMine(mine));
@@ -17,6 +17,7 @@ export async function changePlay(id: string, changes: (play: Play) => readonly C
       const again = editAll(other, wanted);
       return again.ok ? again.play : null;
     });
+    return doc;
   } finally {
     await keeper.close();
   }

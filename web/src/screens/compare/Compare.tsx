@@ -4,16 +4,19 @@ import {
   compareLines,
   courtFor,
   figuresOf,
+  leaves,
+  lineWords,
   mainLine,
   metricsOf,
   readPlay,
   type ComparedFrame,
   type ComparedLine,
   type Play,
+  type Teller,
 } from '@corkscrew/core';
 import { frameScene, thumbScale, type Tone } from '@corkscrew/diagram';
 import { useQueries } from '@tanstack/react-query';
-import { useEffect, useMemo } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { api } from '../../app/api.ts';
@@ -57,6 +60,10 @@ const Page = styled.div`
     font-stretch: 70%;
     line-height: 1.05;
     overflow-wrap: anywhere;
+  }
+  .head h2 label {
+    display: block;
+    margin-top: 6px;
   }
   .head a {
     color: var(--ink);
@@ -201,9 +208,13 @@ export default function Compare() {
 function Both({ a, b, sides }: { a: Play; b: Play; sides: readonly [Side, Side] }) {
   const t = useTeller(a);
   const relations = useRelations();
+  const [chosen, setChosen] = useState<readonly [string | null, string | null]>([null, null]);
+  const leafOf = (p: Play, own: string | null): string =>
+    leaves(p).find((f) => f.id === own)?.id ?? mainLine(p).at(-1)!.id;
+  const [leafA, leafB] = [leafOf(a, chosen[0]), leafOf(b, chosen[1])];
   const lines = useMemo(
-    () => [a, b].map((p) => comparedLine(p, mainLine(p).at(-1)!.id, t)) as [ComparedLine, ComparedLine],
-    [a, b, t],
+    () => [comparedLine(a, leafA, t), comparedLine(b, leafB, t)] as const,
+    [a, b, leafA, leafB, t],
   );
   const frames = useMemo(() => compareLines(...lines), [lines]);
   const other = [
@@ -218,10 +229,12 @@ function Both({ a, b, sides }: { a: Play; b: Play; sides: readonly [Side, Side] 
       <div className="row head">
         <h2 dir="auto">
           <Link to={`/plays/${a.id}`}>{names[0]}</Link>
+          <Line play={a} name={names[0]!} leaf={leafA} t={t} onChange={(l) => setChosen([l, chosen[1]])} />
         </h2>
         <p className="same">{head ? `They look the same for ${head.seconds.toFixed(1)} s` : ''}</p>
         <h2 dir="auto">
           <Link to={`/plays/${b.id}`}>{names[1]}</Link>
+          <Line play={b} name={names[1]!} leaf={leafB} t={t} onChange={(l) => setChosen([chosen[0], l])} />
         </h2>
       </div>
       {frames.map((f, i) => (
@@ -245,6 +258,33 @@ function Both({ a, b, sides }: { a: Play; b: Play; sides: readonly [Side, Side] 
         <Figures lines={lines} names={names} />
       </section>
     </>
+  );
+}
+
+/** Which of its lines is looked at, where a play has more than one. */
+function Line({
+  play,
+  name,
+  leaf,
+  t,
+  onChange,
+}: {
+  play: Play;
+  name: string;
+  leaf: string;
+  t: Teller;
+  onChange: (leaf: string) => void;
+}) {
+  const all = leaves(play);
+  if (all.length < 2) return null;
+  return (
+    <Choice
+      bare
+      label={`Ending of ${name}`}
+      value={leaf}
+      options={all.map((l) => [l.id, lineWords(play, l.id, t)] as const)}
+      onChange={onChange}
+    />
   );
 }
 

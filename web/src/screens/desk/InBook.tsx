@@ -1,5 +1,7 @@
 import {
+  leaves,
   LIMITS,
+  lineWords,
   SITUATION_WORDS,
   SITUATIONS,
   situationWords,
@@ -12,6 +14,8 @@ import { X } from 'lucide-react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { usePlays } from '../../keeping/plays.ts';
+import { useDocuments } from '../../keeping/relations.ts';
+import { useTeller } from '../../team/teller.ts';
 import { Choice } from '../../ui/Choice.tsx';
 import { Label } from '../../ui/controls.tsx';
 import { IconButton } from '../../ui/IconButton.tsx';
@@ -121,6 +125,9 @@ export function InBook({ play }: { play: Play }) {
 function CounterTo({ play, others }: { play: Play; others: readonly PlayRow[] }) {
   const all = play.counterTo ?? [];
   const free = others.filter((r) => !all.some((c) => c.play === r.id));
+  const of = useDocuments(all.map((c) => c.play));
+  const t = useTeller(play);
+  const put = (counterTo: typeof all) => apply({ do: 'counterTo', counterTo });
   return (
     <div className="whole">
       <Label>Counter to</Label>
@@ -135,9 +142,26 @@ function CounterTo({ play, others }: { play: Play; others: readonly PlayRow[] })
                 ) : (
                   <span>{c.name}, not in the playbook</span>
                 )}
+                {(of.get(c.play) ? leaves(of.get(c.play)!).length : 0) > 1 && (
+                  <Choice
+                    bare
+                    label={`Which ending of ${there?.summary.name ?? c.name}`}
+                    value={c.line ?? ''}
+                    options={[
+                      ['', 'All of it'],
+                      ...leaves(of.get(c.play)!).map(
+                        (l) => [l.id, lineWords(of.get(c.play)!, l.id, t)] as const,
+                      ),
+                    ]}
+                    onChange={(line) => {
+                      const { line: _old, ...rest } = c;
+                      put(all.map((o) => (o === c ? (line ? { ...rest, line } : rest) : o)));
+                    }}
+                  />
+                )}
                 <IconButton
                   aria-label={`No counter to ${there?.summary.name ?? c.name}`}
-                  onPress={() => apply({ do: 'counterTo', counterTo: all.filter((o) => o.play !== c.play) })}
+                  onPress={() => put(all.filter((o) => o.play !== c.play))}
                 >
                   <X size={14} />
                 </IconButton>
@@ -154,7 +178,7 @@ function CounterTo({ play, others }: { play: Play; others: readonly PlayRow[] })
           options={[['', 'Add a play …'], ...free.map((r) => [r.id, r.summary.name] as const)]}
           onChange={(id) => {
             const row = free.find((r) => r.id === id);
-            if (row) apply({ do: 'counterTo', counterTo: [...all, { play: id, name: row.summary.name }] });
+            if (row) put([...all, { play: id, name: row.summary.name }]);
           }}
         />
       </div>

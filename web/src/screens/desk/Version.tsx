@@ -2,10 +2,12 @@ import {
   contentOf,
   differences,
   isWorthIt,
+  levelVersionOf,
   PRESETS,
   tell,
   versionOf,
   type Defence,
+  type Level,
   type Play,
   type TriedChange,
 } from '@corkscrew/core';
@@ -19,7 +21,7 @@ import { contentAt } from '../../questions/lines.ts';
 import { useAnswer } from '../../questions/use-answer.ts';
 import { useTeaching } from '../../team/team.ts';
 import { useTeller } from '../../team/teller.ts';
-import { Choice } from '../../ui/Choice.tsx';
+import { Choice, LEVEL_OPTIONS } from '../../ui/Choice.tsx';
 import { Button, Label, Toggle } from '../../ui/controls.tsx';
 import { apply, useDesk, usePick } from './store.ts';
 
@@ -62,16 +64,22 @@ const Box = styled.div`
   }
 `;
 
+const VERSIONS: Readonly<Record<NonNullable<Play['variantOf']>['kind'], string>> = {
+  zone: 'Zone version of',
+  man: 'Man-to-man version of',
+  side: 'The other side of',
+  level: 'Version for this level of',
+};
+
 /** The same play against the other kind of defence: made of this one, or what this one does otherwise than the play it was made of. */
 export function Version() {
   const { play } = usePick('play');
   const { variantOf } = play;
   return (
     <Box className="whole">
-      {variantOf && variantOf.kind !== 'side' && variantOf.kind !== 'level' && (
-        <Differences play={play} of={variantOf} />
-      )}
+      {variantOf && <Differences play={play} of={variantOf} />}
       <Making key={play.id} play={play} />
+      <OtherLevel play={play} />
     </Box>
   );
 }
@@ -85,12 +93,13 @@ const where = (play: Play, frame: string | null): string => {
 function Differences({ play, of }: { play: Play; of: NonNullable<Play['variantOf']> }) {
   const t = useTeller(play);
   const original = useOtherPlay(of.play);
-  const all = original.play ? differences(original.play, play) : [];
+  // On another side or floor nothing stands where it stood: what is otherwise shows when the two are compared.
+  const listed = of.kind === 'zone' || of.kind === 'man';
+  const all = original.play && listed ? differences(original.play, play) : [];
   return (
     <>
       <Label>
-        {of.kind === 'zone' ? 'Zone version of ' : 'Version of '}
-        <Link to={`/plays/${of.play}`}>{of.name}</Link>{' '}
+        {VERSIONS[of.kind]} <Link to={`/plays/${of.play}`}>{of.name}</Link>{' '}
         <Link to={`/compare?a=${of.play}&b=${play.id}`}>compare</Link>
       </Label>
       {!original.play && !original.asking && <p>The play it was made of is not in this playbook.</p>}
@@ -113,6 +122,25 @@ function Differences({ play, of }: { play: Play; of: NonNullable<Play['variantOf
         </ul>
       )}
     </>
+  );
+}
+
+/** The same play for older or younger ones, made at once: its times are their own. */
+function OtherLevel({ play }: { play: Play }) {
+  const go = useNavigate();
+  const make = async (level: Level): Promise<void> => {
+    const made = levelVersionOf(play, level, nanoid(12));
+    if (!made.ok) return useDesk.setState({ notice: made.sentence });
+    await keepNew(made.play);
+    void go(`/plays/${made.play.id}`);
+  };
+  return (
+    <Choice
+      label="Version for another level"
+      value=""
+      options={[['', 'For …'], ...LEVEL_OPTIONS.filter(([level]) => level !== play.level)]}
+      onChange={(level) => level && void make(level)}
+    />
   );
 }
 

@@ -58,11 +58,33 @@ interface ManyProps {
   readonly series: readonly string[];
   readonly said: string | null;
   readonly onChange: (changes: (play: Play) => readonly Change[], words: string) => void;
+  /** Undoes the last change of several; null when there is none. */
+  readonly onUndo: (() => void) | null;
   readonly onDone: () => void;
 }
 
+/** What is said when a change of several was undone. */
+export const AS_BEFORE = 'As before.';
+
+/** What makes a play again what it was before these changes, of those that are made of several. */
+export const undoing = (was: Play, changes: readonly Change[]): Change[] =>
+  changes.flatMap((c): Change[] => {
+    switch (c.do) {
+      case 'series':
+        return [{ do: 'series', series: was.series ?? '' }];
+      case 'situation':
+        return [{ do: 'situation', situation: was.situation }];
+      case 'against':
+        return [{ do: 'against', against: was.against }];
+      case 'about':
+        return [{ do: 'about', status: was.status ?? null }];
+      default:
+        return [];
+    }
+  });
+
 /** What is done with several plays at once. */
-export function Many({ rows, series, said, onChange, onDone }: ManyProps) {
+export function Many({ rows, series, said, onChange, onUndo, onDone }: ManyProps) {
   const man = useManWord();
   const [word, setWord] = useState('');
   const n = rows.length;
@@ -130,6 +152,7 @@ export function Many({ rows, series, said, onChange, onDone }: ManyProps) {
       {said && (
         <p role="status">
           {said}
+          {onUndo && <Button onPress={onUndo}>Undo</Button>}
           {word && said.endsWith(`in ${word}.`) && (
             <>
               {' '}

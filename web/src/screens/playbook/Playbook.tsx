@@ -23,7 +23,7 @@ import type { CardAct } from './Card.tsx';
 import { FilterBar } from './FilterBar.tsx';
 import { handOut, takeIn } from './files.ts';
 import { Asked } from './Asked.tsx';
-import { Many } from './Many.tsx';
+import { AS_BEFORE, Many, undoing } from './Many.tsx';
 import { Shelves } from './Shelves.tsx';
 import { useRelations } from '../../keeping/relations.ts';
 import { usePlays } from '../../keeping/plays.ts';
@@ -96,6 +96,11 @@ export default function Playbook() {
   );
   const [picked, setPicked] = useState<ReadonlySet<string> | null>(null);
   const [said, setSaid] = useState<string | null>(null);
+  /** What was changed last of several, as it was. */
+  const [back, setBack] = useState<{
+    were: ReadonlyMap<string, Play>;
+    changes: ManyChange['changes'];
+  } | null>(null);
   useEffect(() => {
     document.title = 'Playbook · Corkscrew';
   }, []);
@@ -152,18 +157,46 @@ export default function Playbook() {
   /** The same for several plays, one after the other. */
   const many = useMutation({
     mutationFn: async ({ ids, changes }: ManyChange) => {
-      for (const id of ids) await changePlay(id, changes);
+      const were = new Map<string, Play>();
+      // Of many of which one is refused those before it are changed, and can be had back.
+      try {
+        for (const id of ids) were.set(id, await changePlay(id, changes));
+      } catch (error) {
+        return { were, fault: (error as Error).message };
+      }
+      return { were, fault: null };
     },
-    onMutate: () => setSaid('Changing them…'),
-    onSuccess: (_, { words }) => setSaid(words),
-    onError: (error) => setSaid(error.message),
+    onMutate: () => {
+      setSaid('Changing them…');
+      setBack(null);
+    },
+    onSuccess: ({ were, fault }, { changes, words }) => {
+      setSaid(fault ?? words);
+      setBack(words === AS_BEFORE || were.size === 0 ? null : { were, changes });
+    },
     onSettled: () => client.invalidateQueries({ queryKey: ['plays'] }),
   });
+  const undoMany = (): void =>
+    back
+      ? many.mutate({
+          ids: [...back.were.keys()],
+          changes: (play) => {
+            const was = back.were.get(play.id)!;
+            return undoing(was, back.changes(was));
+          },
+          words: AS_BEFORE,
+        })
+      : undefined;
+  const gone = useCallback(() => setBack(null), []);
   const pickedRows = picked ? all.filter((r) => picked.has(r.id)) : [];
   const series = [...new Set(all.map((r) => r.summary.series).filter(Boolean))].sort();
   const shelveThem = (id: string, word: string): void => {
     const ids = picked?.has(id) ? [...picked] : [id];
-    many.mutate({ ids, changes: () => [{ do: 'series', series: word }], words: '' });
+    many.mutate({
+      ids,
+      changes: () => [{ do: 'series', series: word }],
+      words: word ? `Put in ${word}.` : 'Put in no series.',
+    });
   };
 
   return (
@@ -235,7 +268,8 @@ export default function Playbook() {
         error={
           plays.shown?.away
             ? awayWords(plays.shown.away.since)
-            : ((plays.error ?? take.error ?? act.error)?.message ?? null)
+            : ((plays.error ?? take.error ?? act.error)?.message ??
+              (picked ? null : (many.data?.fault ?? null)))
         }
         onAct={onAct}
       />
@@ -244,13 +278,16 @@ export default function Playbook() {
           rows={pickedRows}
           series={series}
           said={said}
+          onUndo={back ? undoMany : null}
           onChange={(changes, words) => many.mutate({ ids: pickedRows.map((r) => r.id), changes, words })}
           onDone={() => {
             setPicked(null);
             setSaid(null);
+            setBack(null);
           }}
         />
       )}
+      {!picked && said && back && <Undo words={said} onUndo={undoMany} onGone={gone} />}
       {undo && (
         <Undo
           words={`${undo.summary.name} is in the trash.`}

@@ -35,6 +35,8 @@ export type Cell =
     }
   | { readonly is: 'blank' };
 
+const BY_STATUS: readonly PlayRow['summary']['status'][] = ['adopted', 'candidate', 'retired'];
+
 const plain = (s: string): string => s.toLocaleLowerCase().normalize('NFKD').replace(/\p{M}/gu, '');
 
 /** The plays that match every word typed and the filters, in order. */
@@ -50,10 +52,14 @@ export function choose(all: readonly PlayRow[], f: Filter): PlayRow[] {
   const option = ({ summary: s }: PlayRow): string => s.option || s.name;
   const bySeries = (a: PlayRow, b: PlayRow) =>
     option(a).localeCompare(option(b), undefined, { numeric: true });
-  const byName = (a: PlayRow, b: PlayRow) => a.summary.name.localeCompare(b.summary.name);
+  const byName = (a: PlayRow, b: PlayRow) =>
+    a.summary.name.localeCompare(b.summary.name, undefined, { numeric: true });
+  // On a shelf what is ours stands first, then what may become it, then what was.
+  const byStatus = (a: PlayRow, b: PlayRow) =>
+    BY_STATUS.indexOf(a.summary.status) - BY_STATUS.indexOf(b.summary.status);
   const order: Record<Filter['sort'], (a: PlayRow, b: PlayRow) => number> = {
-    name: byName,
-    series: bySeries,
+    name: (a, b) => byStatus(a, b) || byName(a, b),
+    series: (a, b) => byStatus(a, b) || bySeries(a, b),
     recent: (a, b) => b.updatedAt.localeCompare(a.updatedAt),
     length: (a, b) => a.summary.seconds - b.summary.seconds,
     frames: (a, b) => a.summary.frames - b.summary.frames,

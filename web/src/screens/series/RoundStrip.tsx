@@ -2,7 +2,7 @@ import {
   courtFor,
   cyclesOf,
   lineTo,
-  placeWords,
+  placeSaid,
   PLAYERS,
   turnsHome,
   turnsOf,
@@ -16,6 +16,7 @@ import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { FramePicture } from '../../floor/FramePicture.tsx';
+import { useTeller } from '../../team/teller.ts';
 
 const Box = styled.section`
   border-top: 1px solid var(--rule-2);
@@ -104,6 +105,7 @@ type Round = NonNullable<PlayRelated['round']>;
 export function RoundStrip({ play, round }: { play: Play; round: Round }) {
   const [who, setWho] = useState<PlayerId>('5');
   const court = courtFor(play);
+  const t = useTeller(play);
   const home = turnsHome(round);
   const pictures = useMemo(() => {
     const all = turnsOf(play, round, home);
@@ -154,7 +156,11 @@ export function RoundStrip({ play, round }: { play: Play; round: Round }) {
               {who}:{' '}
               {[
                 ...new Set(
-                  visitsIn(play, round, who, turn).map((p) => placeWords(court, p).replace('the ', '')),
+                  visitsIn(play, round, who, turn).flatMap((p) => {
+                    // What has no name is on the way.
+                    const said = placeSaid(court, p, t);
+                    return said.is === 'between' ? [] : [said.spot];
+                  }),
                 ),
               ].join(', ')}
             </p>
@@ -165,12 +171,17 @@ export function RoundStrip({ play, round }: { play: Play; round: Round }) {
   );
 }
 
-/** "1 → 5 → 4 → 3 → 2 and back; 3 and 5 change": who follows whom. */
+/** "1 goes to 5’s place, 5 to 4’s, 4 to 1’s. 2 and 3 change.": who follows whom. */
 function ringWords(rings: readonly (readonly PlayerId[])[], fixed: readonly PlayerId[]): string {
   const said = rings.map((c) =>
     c.length === 2
       ? `${c[0]!} and ${c[1]!} change`
-      : `${c.join(' takes the place of ')}, ${c.at(-1)!} that of ${c[0]!}`,
+      : c
+          .map(
+            (p, i) =>
+              `${p} ${i === 0 ? 'goes ' : ''}to ${c[(i + 1) % c.length]!}’s${i === 0 ? ' place' : ''}`,
+          )
+          .join(', '),
   );
   const rest =
     fixed.length > 0 && fixed.length < 5

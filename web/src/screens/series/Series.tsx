@@ -33,7 +33,8 @@ const Page = styled.div`
   }
   main {
     display: grid;
-    grid-template-rows: auto minmax(300px, 1fr) auto;
+    grid-template-rows: auto auto auto;
+    align-content: start;
     min-height: 0;
     min-width: 0;
     overflow: auto;

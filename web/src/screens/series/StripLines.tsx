@@ -1,4 +1,4 @@
-import type { PlayRow } from '@corkscrew/core';
+import { teller, type PlayRow } from '@corkscrew/core';
 import type { Parting, Strip } from './strip.ts';
 
 /** The strip's lines: seconds, lanes, and the shields where plays part. */
@@ -65,11 +65,13 @@ export function Tell({
   const words =
     seconds === 0
       ? 'They start apart'
-      : `${seconds.toFixed(1)} s: ${who} can tell ${first && all.length > 3 ? 'them' : all.join(' and ')} apart`;
+      : `${seconds.toFixed(1)} s: ${who} can tell ${first && all.length > 3 ? 'them' : teller().all(all)} apart`;
   return (
     <span
       className="tell"
-      style={first ? { left: Math.max(0, x - 20), top: 18 } : { left: x - 46, top: y + 24 }}
+      style={
+        first ? { left: Math.max(0, x - 20), top: 18 } : { right: `calc(100% - ${x + 34}px)`, top: y + 30 }
+      }
     >
       {words}
     </span>

@@ -5,7 +5,9 @@ import {
   mainLine,
   startState,
   walkFrame,
+  teller,
   walkLine,
+  type Dictionary,
   type FrameWalk,
   type Play,
   type PlayRow,
@@ -17,6 +19,7 @@ import styled from 'styled-components';
 import { FramePicture } from '../../floor/FramePicture.tsx';
 import { lineInTime } from '../../questions/lines.ts';
 import { pairOf } from '../../keeping/pairs.ts';
+import { useWords } from '../../team/words.ts';
 import { LARGE, SMALL, stripOf, type Lane, type Shot } from './strip.ts';
 import { Counters, Lines, NAMES, Tell } from './StripLines.tsx';
 
@@ -127,7 +130,7 @@ interface Drawn {
   readonly words: string;
 }
 
-function drawnOf(play: Play): Drawn {
+function drawnOf(play: Play, words: Dictionary): Drawn {
   const line = mainLine(play);
   const walks = walkLine(play, line);
   const { timeline } = lineInTime(play, line.at(-1)!.id).compiled;
@@ -142,7 +145,9 @@ function drawnOf(play: Play): Drawn {
       starts: timeline.bars.map((b) => b.start),
       end: shot?.release ?? timeline.end,
     },
-    words: last.frame.caption?.trim() || captionOf(courtFor(play), last, walks.slice(0, -1)),
+    words:
+      last.frame.caption?.trim() ||
+      captionOf(courtFor(play), last, walks.slice(0, -1), teller({ words, women: play.women })),
   };
 }
 
@@ -157,7 +162,11 @@ export function StripView({
   relations: Relations | undefined;
 }) {
   const [over, setOver] = useState<string | null>(null);
-  const drawn = useMemo(() => new Map([...plays].map(([id, play]) => [id, drawnOf(play)])), [plays]);
+  const spoken = useWords();
+  const drawn = useMemo(
+    () => new Map([...plays].map(([id, play]) => [id, drawnOf(play, spoken)])),
+    [plays, spoken],
+  );
   const strip = useMemo(() => {
     const lanes = rows.flatMap((r) => drawn.get(r.id)?.lane ?? []);
     if (lanes.length === 0) return null;

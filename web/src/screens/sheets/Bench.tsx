@@ -4,7 +4,7 @@ import {
   leaves,
   lineTo,
   mainLine,
-  readWords,
+  lineWords,
   walkLine,
   captionOf,
   type Play,
@@ -15,6 +15,7 @@ import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import styled from 'styled-components';
 import { benchPlay, useRecords } from '../../keeping/records.ts';
+import { useTeller } from '../../team/teller.ts';
 import { Button } from '../../ui/controls.tsx';
 import { Message } from '../../ui/Message.tsx';
 import { Watch } from '../../ui/Watch.tsx';
@@ -147,6 +148,7 @@ export default function Bench() {
                         <i dir="auto">
                           {[
                             e.call && `“${e.call}”`,
+                            endingName(plays.get(e.play), e.leaf),
                             plays.get(e.play)?.call?.signal,
                             e.note,
                             plays.get(e.play) === null && 'not on this device',
@@ -167,6 +169,10 @@ export default function Bench() {
   );
 }
 
+/** The one ending a call is for, where the play still has it. */
+const endingName = (play: Play | null | undefined, leaf: string | undefined): string =>
+  play && leaf !== undefined && leaves(play).some((l) => l.id === leaf) ? lineWords(play, leaf) : '';
+
 const timed = new WeakMap<Play, string>();
 /** How long the play as drawn takes until the ball leaves. */
 function lengthOf(play: Play | null): string {
@@ -182,6 +188,7 @@ function lengthOf(play: Play | null): string {
 
 function Running({ play, leaf, onLeave }: { play: Play; leaf?: string | undefined; onLeave: () => void }) {
   const ends = leaves(play);
+  const t = useTeller(play);
   const [at, setAt] = useState(ends.some((l) => l.id === leaf) ? leaf! : mainLine(play).at(-1)!.id);
   const { court, line, walks, timeline } = useMemo(() => {
     const floor = courtFor(play);
@@ -193,23 +200,19 @@ function Running({ play, leaf, onLeave }: { play: Play; leaf?: string | undefine
       timeline: compile(play, at, floor, play.level).timeline,
     };
   }, [play, at]);
-  const words = (t: number): string => {
+  const words = (seconds: number): string => {
     const i = Math.max(
       0,
-      timeline.bars.findLastIndex((b) => b.start <= t + 1e-6),
+      timeline.bars.findLastIndex((b) => b.start <= seconds + 1e-6),
     );
-    return line[i]!.caption?.trim() || captionOf(court, walks[i]!, walks.slice(0, i));
-  };
-  const endingOf = (id: string): string => {
-    const read = lineTo(play, id).findLast((f) => f.read)?.read;
-    return read ? readWords(read) : 'As drawn';
+    return line[i]!.caption?.trim() || captionOf(court, walks[i]!, walks.slice(0, i), t);
   };
   return (
     <Watch title={play.name} words={words} court={court} timeline={timeline} onLeave={onLeave}>
       {ends.length > 1 &&
         ends.map((l) => (
           <Button key={l.id} aria-pressed={l.id === at} onPress={() => setAt(l.id)}>
-            {endingOf(l.id)}
+            {lineWords(play, l.id, t)}
           </Button>
         ))}
     </Watch>

@@ -1,4 +1,12 @@
-import type { PlayRow, SheetChange, SheetEntry, SheetSection } from '@corkscrew/core';
+import {
+  leaves,
+  lineWords,
+  type Play,
+  type PlayRow,
+  type SheetChange,
+  type SheetEntry,
+  type SheetSection,
+} from '@corkscrew/core';
 import { GripVertical, X } from 'lucide-react';
 import {
   Button as AriaButton,
@@ -9,7 +17,9 @@ import {
   type DropItem,
 } from 'react-aria-components';
 import styled from 'styled-components';
+import { Choice } from '../../ui/Choice.tsx';
 import { IconButton } from '../../ui/IconButton.tsx';
+import { useTeller } from '../../team/teller.ts';
 import { TextField } from '../../ui/TextField.tsx';
 
 /** What is dragged: entries of the sheet, and plays that are not on it. */
@@ -29,7 +39,7 @@ const List = styled(GridList)`
   }
   .entry {
     display: grid;
-    grid-template-columns: 20px 46px minmax(90px, 1.1fr) minmax(80px, 1fr) 54px 32px;
+    grid-template-columns: 20px 46px minmax(90px, 1.1fr) minmax(96px, 0.7fr) minmax(80px, 1fr) 54px 32px;
     gap: 8px;
     align-items: center;
     min-height: 42px;
@@ -43,6 +53,15 @@ const List = styled(GridList)`
     font: 740 18px/1 'Archivo Variable';
     font-stretch: 72%;
     padding: 2px 4px;
+  }
+  .entry select {
+    width: 100%;
+    border-color: transparent;
+    background-color: transparent;
+  }
+  .entry select:hover,
+  .entry select:focus {
+    border-color: var(--rule-2);
   }
   .entry input {
     background: none;
@@ -94,14 +113,17 @@ const idsOf = async (items: readonly DropItem[], type: string): Promise<string[]
 export function SectionList({
   section,
   rows,
+  documents,
   look,
   change,
   onPlays,
 }: {
   section: SheetSection;
   rows: readonly PlayRow[];
-  /** When a play's first look comes (s). */
-  look: (play: string) => number | null;
+  /** The plays themselves, for what endings they have. */
+  documents: ReadonlyMap<string, Play>;
+  /** When a play's first look comes (s), perhaps in one ending. */
+  look: (play: string, leaf?: string) => number | null;
   change: (change: SheetChange) => void;
   /** Plays from beside the sheet are dropped here, before an entry. */
   onPlays: (plays: readonly string[], section: string, before?: string) => void;
@@ -141,7 +163,7 @@ export function SectionList({
     <List
       aria-label={section.need || 'Without a name'}
       items={section.entries}
-      dependencies={[rows, look, change]}
+      dependencies={[rows, documents, look, change]}
       dragAndDropHooks={dragAndDropHooks}
       keyboardNavigationBehavior="tab"
       renderEmptyState={() => (
@@ -152,7 +174,8 @@ export function SectionList({
         <Entry
           entry={entry as SheetEntry}
           row={rows.find((r) => r.id === (entry as SheetEntry).play)}
-          look={look((entry as SheetEntry).play)}
+          document={documents.get((entry as SheetEntry).play)}
+          look={look((entry as SheetEntry).play, (entry as SheetEntry).leaf)}
           change={change}
         />
       )}
@@ -163,11 +186,13 @@ export function SectionList({
 function Entry({
   entry,
   row,
+  document,
   look,
   change,
 }: {
   entry: SheetEntry;
   row: PlayRow | undefined;
+  document: Play | undefined;
   look: number | null;
   change: (change: SheetChange) => void;
 }) {
@@ -198,6 +223,16 @@ function Entry({
           <span dir="auto">{[call && `“${call}”`, signal?.toLowerCase()].filter(Boolean).join(', ')}</span>
         )}
       </span>
+      <span className="ending">
+        {document && leaves(document).length > 1 && (
+          <Ending
+            play={document}
+            name={name}
+            leaf={entry.leaf}
+            onChange={(leaf) => change({ do: 'entry', id: entry.id, leaf })}
+          />
+        )}
+      </span>
       <TextField
         bare
         label={`Note on ${name}`}
@@ -211,5 +246,31 @@ function Entry({
         <X size={14} />
       </IconButton>
     </GridListItem>
+  );
+}
+
+/** Which of its endings is called; all of it where none is chosen. */
+function Ending({
+  play,
+  name,
+  leaf,
+  onChange,
+}: {
+  play: Play;
+  name: string;
+  leaf: string | undefined;
+  onChange: (leaf: string | null) => void;
+}) {
+  const t = useTeller(play);
+  const all = leaves(play).map((l) => [l.id, lineWords(play, l.id, t)] as const);
+  const gone = leaf !== undefined && !all.some(([id]) => id === leaf);
+  return (
+    <Choice
+      bare
+      label={`Ending of ${name}`}
+      value={leaf ?? ''}
+      options={[['', 'All endings'], ...all, ...(gone ? [[leaf, 'An ending that is gone'] as const] : [])]}
+      onChange={(id) => onChange(id || null)}
+    />
   );
 }

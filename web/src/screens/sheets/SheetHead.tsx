@@ -1,4 +1,4 @@
-import { LIMITS, PRESETS, type Opponent, type Sheet, type SheetChange } from '@corkscrew/core';
+import { LIMITS, PLAYERS, PRESETS, type Opponent, type Sheet, type SheetChange } from '@corkscrew/core';
 import { nanoid } from 'nanoid';
 import styled from 'styled-components';
 import type { Records } from '../../keeping/records.ts';
@@ -17,6 +17,22 @@ const Box = styled.section`
   }
   .whole {
     grid-column: 1 / -1;
+  }
+  .five {
+    border: 0;
+    padding: 0;
+  }
+  .five legend {
+    padding: 0;
+    margin-bottom: 4px;
+    font: 640 12px/1.2 'Archivo Variable';
+    font-stretch: 80%;
+    color: var(--ink-2);
+  }
+  .five label {
+    grid-template-columns: 22px minmax(0, 1fr);
+    align-items: center;
+    margin-bottom: 3px;
   }
   .chips {
     display: flex;
@@ -122,6 +138,24 @@ export function SheetHead({
               ))}
             </div>
           </div>
+          <fieldset className="whole five">
+            <legend>Their five</legend>
+            {PLAYERS.map((n) => (
+              <TextField
+                key={n}
+                label={`x${n}`}
+                value={opponent.body.five?.[n] ?? ''}
+                max={LIMITS.line}
+                placeholder="6-3, left hand, goes under"
+                onDone={(said) => {
+                  const { [n]: _old, ...others } = opponent.body.five ?? {};
+                  const five = said.trim() ? { ...others, [n]: said.trim() } : others;
+                  const { five: _were, ...body } = opponent.body;
+                  set(Object.keys(five).length > 0 ? { ...body, five } : body);
+                }}
+              />
+            ))}
+          </fieldset>
         </>
       )}
     </Box>

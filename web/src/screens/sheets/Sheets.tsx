@@ -2,34 +2,31 @@ import {
   changeSheet,
   entryOf,
   findPlays,
-  LIMITS,
   readQuery,
   sheetTold,
-  SITUATIONS,
   situationWords,
   type Sheet,
   type SheetChange,
   type SheetSection,
 } from '@corkscrew/core';
-import { ArrowDown, ArrowUp, Trash2 } from 'lucide-react';
 import { nanoid } from 'nanoid';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import { usePlays } from '../../keeping/plays.ts';
 import { useRecords } from '../../keeping/records.ts';
-import { useRelations } from '../../keeping/relations.ts';
+import { useDocuments, useRelations } from '../../keeping/relations.ts';
 import { BookViews } from '../../ui/BookViews.tsx';
 import { Choice } from '../../ui/Choice.tsx';
 import { Button, Label, MainButton } from '../../ui/controls.tsx';
-import { IconButton } from '../../ui/IconButton.tsx';
-import { TextField } from '../../ui/TextField.tsx';
 import { Undo } from '../../ui/Undo.tsx';
 import { TopBar } from '../../ui/TopBar.tsx';
 import { Beside } from './Beside.tsx';
 import { Elsewhere } from './Elsewhere.tsx';
+import { Part } from './Part.tsx';
 import { SectionList } from './SectionList.tsx';
 import { SheetHead } from './SheetHead.tsx';
+import { SheetVersions } from './SheetVersions.tsx';
 import { toldWords } from './told-words.ts';
 
 const Page = styled.div`
@@ -72,34 +69,6 @@ const Page = styled.div`
     text-align: right;
     font: 640 13px/1.25 'Archivo Variable';
     font-stretch: 77%;
-  }
-  .part {
-    margin-top: 14px;
-  }
-  .part[data-chosen] > .need {
-    box-shadow: inset 3px 0 var(--pen);
-  }
-  .need {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: end;
-    gap: 6px 10px;
-    padding: 4px 0 6px 8px;
-    border-bottom: 1.5px solid var(--ink);
-  }
-  .need label {
-    display: grid;
-    gap: 3px;
-  }
-  .need > label:first-child {
-    flex: 1 1 150px;
-  }
-  .need > label:first-child input {
-    font: 700 16px/1.1 'Archivo Variable';
-    font-stretch: 74%;
-  }
-  .need > label:nth-child(2) {
-    flex: 1.2 1 170px;
   }
   .foot {
     display: flex;
@@ -163,12 +132,6 @@ const Page = styled.div`
 
 /** So many changes of a sheet can be undone. */
 const UNDOES = 100;
-
-const WEIGHTS = [
-  ['3', 'Most'],
-  ['2', 'Usual'],
-  ['1', 'Little'],
-] as const;
 
 /** The call sheets of the team, one of them open. */
 export default function Sheets() {
@@ -290,8 +253,11 @@ function OpenSheet({
   const opponent = opponents.rows?.find((r) => r.id === sheet.opponent)?.body;
   const told = shown ? sheetTold(sheet, plays, known, opponent) : [];
   const on = new Set(sheet.sections.flatMap((s) => s.entries.map((e) => e.play)));
-  const look = (play: string): number | null =>
-    known(play)?.chances[0]?.at ?? plays.find((r) => r.id === play)?.summary.figures?.firstLook ?? null;
+  const documents = useDocuments([...on]);
+  const look = (play: string, leaf?: string): number | null =>
+    known(play)?.chances.find((c) => leaf === undefined || c.leaf === leaf)?.at ??
+    plays.find((r) => r.id === play)?.summary.figures?.firstLook ??
+    null;
   const fill = (section: SheetSection): void => {
     const { found } = findPlays(plays, known, readQuery(section.query ?? ''));
     const there = new Set(section.entries.map((e) => e.play));
@@ -314,61 +280,25 @@ function OpenSheet({
             </p>
           </header>
           {sheet.sections.map((s, i) => (
-            <section
+            <Part
               key={s.id}
-              className="part"
-              data-chosen={s === part || undefined}
-              aria-label={s.need}
-              onFocus={() => setChosen(s.id)}
-              onPointerDown={() => setChosen(s.id)}
+              section={s}
+              at={i}
+              of={sheet.sections.length}
+              chosen={s === part}
+              onChoose={() => setChosen(s.id)}
+              onFill={() => fill(s)}
+              change={change}
             >
-              <div className="need">
-                <TextField
-                  label="Need"
-                  value={s.need}
-                  max={LIMITS.name}
-                  among={SITUATIONS.map(situationWords)}
-                  onDone={(need) => change({ do: 'section', id: s.id, need: need.trim() })}
-                />
-                <TextField
-                  label="Filled by"
-                  value={s.query ?? ''}
-                  max={LIMITS.line}
-                  placeholder="against 2-3, three, within 5 s"
-                  onDone={(query) => change({ do: 'section', id: s.id, query: query.trim() })}
-                />
-                <Button isDisabled={!s.query} aria-label={`Fill ${s.need}`} onPress={() => fill(s)}>
-                  Fill
-                </Button>
-                <Choice
-                  label="Weight"
-                  value={String(s.weight) as '1' | '2' | '3'}
-                  options={WEIGHTS}
-                  onChange={(w) => change({ do: 'section', id: s.id, weight: Number(w) as 1 | 2 | 3 })}
-                />
-                <IconButton
-                  aria-label={`${s.need} up`}
-                  isDisabled={i === 0}
-                  onPress={() => change({ do: 'moveSection', id: s.id, to: i - 1 })}
-                >
-                  <ArrowUp size={15} />
-                </IconButton>
-                <IconButton
-                  aria-label={`${s.need} down`}
-                  isDisabled={i === sheet.sections.length - 1}
-                  onPress={() => change({ do: 'moveSection', id: s.id, to: i + 1 })}
-                >
-                  <ArrowDown size={15} />
-                </IconButton>
-                <IconButton
-                  aria-label={`Remove ${s.need}`}
-                  onPress={() => change({ do: 'removeSection', id: s.id })}
-                >
-                  <Trash2 size={15} />
-                </IconButton>
-              </div>
-              <SectionList section={s} rows={plays} look={look} change={change} onPlays={add} />
-            </section>
+              <SectionList
+                section={s}
+                rows={plays}
+                documents={documents}
+                look={look}
+                change={change}
+                onPlays={add}
+              />
+            </Part>
           ))}
           <div className="foot">
             <Button onPress={() => change({ do: 'addSection', id: nanoid(8), need: 'Another need' })}>
@@ -417,6 +347,7 @@ function OpenSheet({
           into={part?.need ?? null}
           onAdd={(ids) => part && add(ids, part.id)}
         />
+        <SheetVersions id={id} now={sheet} onBack={put} />
       </aside>
     </div>
   );

@@ -1,4 +1,4 @@
-import { readWords, type Frame, type Teller } from '@corkscrew/core';
+import { endingWords, type Frame } from '@corkscrew/core';
 import { MoreHorizontal } from 'lucide-react';
 import { useState } from 'react';
 import styled from 'styled-components';
@@ -51,10 +51,6 @@ const Chips = styled.div`
 `;
 
 type Act = 'name' | 'first' | 'earlier' | 'later' | 'remove';
-
-/** What the ending is called: what they do, or where it stands among the others. */
-export const endingWords = (frame: Frame, k: number, t: Teller): string =>
-  frame.read ? readWords(frame.read, t) : k === 0 ? 'As drawn' : `Answer ${k + 1}`;
 
 /** The endings that start from one place, each by what they do; the one on the ladder is pressed. */
 export function Endings({

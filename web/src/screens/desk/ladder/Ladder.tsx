@@ -2,13 +2,11 @@ import {
   captionOf,
   childrenOf,
   leaves,
+  lineWords,
   recognise,
   type Court,
   type Finding,
-  type Frame,
   type FrameWalk,
-  type Play,
-  type Teller,
 } from '@corkscrew/core';
 import { Copy, Plus, Trash2 } from 'lucide-react';
 import { lazy, memo, Suspense, useEffect, useRef, useState } from 'react';
@@ -19,7 +17,7 @@ import { useDrag } from '../../../ui/drag.ts';
 import { FramePicture } from '../../../floor/FramePicture.tsx';
 import { useTold } from '../analysis.ts';
 import { addFrame, apply, goToFrame, lineView, startAnswer, usePick } from '../store.ts';
-import { Endings, endingWords } from './Endings.tsx';
+import { Endings } from './Endings.tsx';
 import { Then } from './Then.tsx';
 import { useTimeline } from '../timeline.ts';
 import { useDeskTeller } from '../teller.ts';
@@ -189,9 +187,17 @@ const Rung = styled.button`
     font-stretch: 100%;
     overflow-wrap: anywhere;
   }
+  /* All of it is told of the frame one is in; of the others as much as tells them apart. */
+  &:not([aria-current]) .words span {
+    display: -webkit-box;
+    -webkit-line-clamp: 4;
+    -webkit-box-orient: vertical;
+    overflow: hidden;
+    text-overflow: ellipsis;
+  }
   @media (max-width: 1279px) {
     grid-template-columns: 26px 79px 1fr;
-    .words span {
+    && .words span {
       display: none;
     }
   }
@@ -261,7 +267,7 @@ export function Ladder() {
       </div>
       {forked && (
         <div className="here">
-          <span>{view.line.flatMap((f) => nameOnLine(play, f, t)).join(' › ') || 'As drawn'}</span>
+          <span>{lineWords(play, view.line.at(-1)!.id, t)}</span>
           <button type="button" aria-pressed={whole} onClick={() => setWhole(!whole)}>
             All endings
           </button>
@@ -320,12 +326,6 @@ export function Ladder() {
       <Foot frameId={frameId} empty={view.walks[view.index]!.steps.length === 0} />
     </Box>
   );
-}
-
-/** What the line does at a frame where endings start; nothing where none do. */
-function nameOnLine(play: Play, f: Frame, t: Teller): string[] {
-  const beside = play.frames.filter((x) => x.parent === f.parent);
-  return beside.length > 1 || f.read ? [endingWords(f, beside.indexOf(f), t)] : [];
 }
 
 /** What is done with the frame on the court. */

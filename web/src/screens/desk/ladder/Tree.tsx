@@ -1,10 +1,18 @@
-import { contentOf, endOf, lineTo, outlineOf, tell, type Outline, type Play } from '@corkscrew/core';
+import {
+  contentOf,
+  endingWords,
+  endOf,
+  lineTo,
+  outlineOf,
+  tell,
+  type Outline,
+  type Play,
+} from '@corkscrew/core';
 import { ChevronRight } from 'lucide-react';
 import { memo, useMemo, useState, type ReactNode } from 'react';
 import { Button as AriaButton, Tree as AriaTree, TreeItem, TreeItemContent } from 'react-aria-components';
 import styled from 'styled-components';
 import { goToEnding, goToFrame } from '../store.ts';
-import { endingWords } from './Endings.tsx';
 import { useDeskTeller } from '../teller.ts';
 
 const Box = styled(AriaTree)`

@@ -1,4 +1,4 @@
-import { captionOf, endOf, leaves, lineTo, roundOf, tell, type Frame } from '@corkscrew/core';
+import { captionOf, endingWords, endOf, leaves, lineTo, roundOf, tell, type Frame } from '@corkscrew/core';
 import { DESK, frameScene, type Scale } from '@corkscrew/diagram';
 import {
   FlipHorizontal2,
@@ -21,7 +21,6 @@ import { Button } from '../../../ui/controls.tsx';
 import { IconButton } from '../../../ui/IconButton.tsx';
 import { toggleDefence } from '../defend/view.ts';
 import { Announced, Defenders, Runner } from '../draw/Live.tsx';
-import { endingWords } from '../ladder/Endings.tsx';
 import { frameEnding, goToEnding, lineView, stepFrame, useDesk, usePick } from '../store.ts';
 import { playAllAnswers, seek, toggleRun, useTimeline } from '../timeline.ts';
 import { useDeskTeller } from '../teller.ts';
