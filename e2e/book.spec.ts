@@ -58,6 +58,11 @@ test('a series by choosing several: how long they look alike, and who can tell t
   await page.getByText('Choose several').click();
   await page.getByRole('button', { name: 'Choose Heron one' }).click();
   await page.getByRole('button', { name: 'Choose Heron two' }).click();
+  // What was done to several is undone for all of them.
+  await page.getByLabel('Standing').selectOption({ label: 'Retired' });
+  await expect(page.locator('article', { hasText: 'Retired' })).toHaveCount(2);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.locator('article', { hasText: 'Retired' })).toHaveCount(0);
   await expect(page.getByText('2 plays chosen')).toBeVisible();
   await page.getByLabel('Put them in a series').fill('Heron');
   await page.getByLabel('Put them in a series').press('Enter');
@@ -121,13 +126,22 @@ test('a call sheet by the pointer and by keys; what stands out is told; the benc
   await expect(page.getByText('Plover two stands twice under Need a three.')).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByText('Nothing stands out.')).toBeVisible();
+  // One ending of a play.
+  const answer = page.getByLabel('Ending of Quay 4', { exact: true });
+  await page.getByRole('searchbox').fill('quay 4');
+  await plays.getByRole('button', { name: 'Add Quay 4 to Need a three' }).click();
+  await answer.selectOption({ label: 'They switch' });
   // Filled by what is needed.
   await page.getByLabel('Filled by').nth(2).fill('plover');
   await page.getByLabel('Filled by').nth(2).press('Enter');
   await page.getByRole('button', { name: 'Fill Late clock' }).click();
   await expect(part('Late clock').getByRole('row')).toHaveCount(2);
 
+  await page.getByRole('searchbox').fill('plover');
   await page.getByRole('link', { name: 'For the bench' }).click();
+  await expect(
+    page.getByRole('main', { name: /^Bench/ }).getByRole('button', { name: /Quay 4/ }),
+  ).toContainText('They switch');
   await expect(page.getByRole('button', { name: /Plover one/ }).first()).toContainText('s');
   await expect
     .poll(async () => (await (await fetch(`${app.url}/api/sheets`)).text()).includes('from the left'))
@@ -224,6 +238,26 @@ test('a team word is renamed: captions, endings and findings speak it, plain wor
   await page.goto(`${app.url}/plays/demo-pilot-five`);
   await expect(page.getByTestId('rung-3')).toContainText('5 breakers to the rim');
   await expect(page.getByRole('button', { name: 'Tow', exact: true })).toBeVisible();
+  // A finding, and the chip of an ending.
+  const rename = async (plain: string, ours: string) => {
+    await page.goto(`${app.url}/words`);
+    await page.getByLabel('Find a word').fill(plain);
+    const field = page.getByLabel(`Our word for ${plain}`, { exact: true });
+    await field.fill(ours);
+    await field.press('Enter');
+    await expect
+      .poll(async () => (await (await fetch(`${app.url}/api/words`)).text()).includes(ours))
+      .toBe(true);
+  };
+  await rename('corner', 'mooring');
+  await page.goto(`${app.url}/plays/demo-shoal-six`);
+  await page.getByRole('tab', { name: /^Walk-through/ }).click();
+  await expect(page.getByText(/The far side is soft at the left mooring/)).toBeVisible();
+  await rename('help from the weak corner', 'heave');
+  await page.goto(`${app.url}/plays/demo-pilot-five`);
+  await expect(page.getByRole('button', { name: 'Heave', exact: true })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Tow', exact: true })).toHaveCount(0);
+  await rename('help from the weak corner', 'tow');
   // Found by either word.
   await page.keyboard.press('Control+k');
   await expect(page.getByRole('combobox', { name: /^A play, a call/ })).toBeFocused();

@@ -38,6 +38,11 @@ describe('what hurts a play, as one defence', () => {
     expect(hurt.onBall).toBe(reply.told[onBall.id]);
     expect(reply.worth).toBeLessThanOrEqual(values.best({}).worth + 1e-9);
   });
+  it('leaves who guards whom to the play it is put to', () => {
+    const { drawn } = judged(play, man({ matchup: { x1: '2', x2: '1' } }));
+    const values = new Values(drawn, pointsOf(drawn));
+    expect(whole(hurtOf(values, whole(worstReply(values))))).not.toHaveProperty('matchup');
+  });
   it('is punished by who is open against it and worth clearly more', () => {
     const of = (state: Trial['state'], worth: number): Trial => ({
       ...{ state, worth, leaf: 'f1', player: '5', at: 3 },

@@ -66,10 +66,11 @@ const isOneOf = (all: readonly string[], does: string): boolean => all.includes(
 export function* hurtOf(values: Values, { told, worth }: Reply): Generator<null, Defence | null> {
   const { defence } = values.board;
   if (defence.type !== 'man') return null;
-  const { id, onBall, offBall, handoff, help, post, matchup } = defence;
+  const { id, onBall, offBall, handoff, help, post } = defence;
   let hurt: Defence = {
     ...{ id, name: defence.name, type: 'man' },
-    ...said({ onBall, offBall, handoff, help, post, matchup }),
+    // Who guards whom is of this play's men: another play has its own.
+    ...said({ onBall, offBall, handoff, help, post }),
   };
   let chosen = false;
   for (const [kind, whole] of Object.entries(WHOLE)) {

@@ -13,7 +13,7 @@ import { whoDoes } from './told.ts';
 import { hurtOf } from './trial.ts';
 
 /** Raised whenever answers are judged another way: verdicts of an older one are made anew. */
-export const ANSWERS_ENGINE = 2;
+export const ANSWERS_ENGINE = 3;
 
 /** What a play has against its defence, in figures that fit on its card. */
 export interface Verdict {

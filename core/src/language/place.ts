@@ -15,7 +15,7 @@ export type SaidPlace =
 const MIDDLE = 4;
 
 /** A spot in the words of a team: "left jetty". */
-const spotWords = ({ family, side }: Spot, t: Teller = PLAIN): string =>
+export const spotWords = ({ family, side }: Spot, t: Teller = PLAIN): string =>
   `${side ? `${side} ` : ''}${t.words[`spot.${family}`].word}`;
 
 export function placeSaid(court: Court, place: Place, t: Teller = PLAIN): SaidPlace {

@@ -144,3 +144,27 @@ it('names are listed as they are said', () => {
     '1, 2, 3, 4 and 5',
   ]);
 });
+
+describe('findings in the words of a team', () => {
+  const ours = teller({
+    words: {
+      ...DICTIONARY,
+      'spot.corner': { ...DICTIONARY['spot.corner'], word: 'jetty' },
+      'dribble.drive': { ...DICTIONARY['dribble.drive'], third: 'sails' },
+      'pass.bounce': { ...DICTIONARY['pass.bounce'], word: 'eel' },
+      handoff: { ...DICTIONARY.handoff, word: 'hawser' },
+    },
+  });
+  it('name places, what is done and passes as it does', () => {
+    const say = (key: keyof typeof SENTENCES, figures: object) => tell(said(key, figures as never), ours);
+    expect(say('soft-empty', { ball: 'cornerR', soft: ['cornerL', 'nail'] })).toBe(
+      'Ball at the right jetty: the zone is soft at the left jetty, nail, and nobody is there.',
+    );
+    expect(say('drive-open-side', { who: '1' })).toBe('1 sails to an open side: no help stands there.');
+    expect(say('receiver-not-there', { a: '4', b: '1', feet: 6 })).toContain("isn't there for the hawser");
+    expect(
+      say('lane-contested', { by: 3, passer: '1', receiver: '2', early: 0.2, better: 'bounce' }),
+    ).toContain('An eel is there.');
+    expect(say('mend-move', { who: '3', spot: 'cornerL' })).toBe('Move 3 to the left jetty');
+  });
+});

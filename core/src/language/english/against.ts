@@ -1,18 +1,19 @@
 import type { PlayerId } from '../../alignment/library.ts';
 import type { PassKind } from '../../motion/level.ts';
 import { spotByKey } from '../../court/spots.ts';
+import { spotWords } from '../place.ts';
 import type { Teller } from '../teller.ts';
 
-/** A spot by its key. */
-const spot = (key: string): string => spotByKey(key)?.words ?? key;
+/** A spot by its key, in the words of the team. */
+const spot = (key: string, t: Teller): string => {
+  const known = spotByKey(key);
+  return known ? spotWords(known, t) : key;
+};
 
 /** The kind of pass that would get there. */
-const BETTER: Readonly<Record<PassKind, string>> = {
-  chest: 'A chest pass',
-  bounce: 'A bounce pass',
-  lob: 'A lob',
-  skip: 'An overhead pass',
-  pocket: 'A pocket pass',
+const better = (kind: PassKind, t: Teller): string => {
+  const word = kind === 'chest' ? 'chest pass' : t.words[`pass.${kind}`].word;
+  return `${/^[aeiou]/i.test(word) ? 'An' : 'A'} ${word} is there.`;
 };
 
 /** What the defence makes of it. Defenders by their index, spots by their keys, feet and seconds. */
@@ -23,11 +24,11 @@ export const AGAINST_SENTENCES = {
       passer,
       receiver,
       early,
-      better,
+      better: kind,
     }: { by: number; passer: PlayerId; receiver: PlayerId; early: number; better: PassKind | null },
     t: Teller,
   ) =>
-    `${t.theirs(by)} is in the lane of ${passer}'s pass to ${receiver}: ${t.his} hand is there ${t.seconds(early)} before the ball.${better ? ` ${BETTER[better]} is there.` : ''}`,
+    `${t.theirs(by)} is in the lane of ${passer}'s pass to ${receiver}: ${t.his} hand is there ${t.seconds(early)} before the ball.${kind ? ` ${better(kind, t)}` : ''}`,
   'pass-window': (
     {
       receiver,
@@ -51,12 +52,12 @@ export const AGAINST_SENTENCES = {
     `${t.theirs(by)} helps and leaves ${who}: ${t.he} is open from ${t.clock(from)} to ${t.clock(to)}, and nobody looks for ${t.him}.`,
   'no-outlet': ({ who, seconds }: { who: PlayerId; seconds: number }, t: Teller) =>
     `Two are on ${who} for ${t.seconds(seconds)} and every lane is covered: nobody is an outlet.`,
-  'soft-empty': ({ ball, soft }: { ball: string; soft: readonly string[] }) =>
-    `Ball at the ${spot(ball)}: the zone is soft at the ${soft.map(spot).join(', ')}, and nobody is there.`,
+  'soft-empty': ({ ball, soft }: { ball: string; soft: readonly string[] }, t: Teller) =>
+    `Ball at the ${spot(ball, t)}: the zone is soft at the ${soft.map((s) => spot(s, t)).join(', ')}, and nobody is there.`,
   'wrong-shoulder': ({ who, receiver, by }: { who: PlayerId; receiver: PlayerId; by: number }, t: Teller) =>
     `${who} comes off ${receiver}'s wrong shoulder: ${t.theirs(by)} is on that side already, and nothing is between them.`,
-  backside: ({ soft, decisions }: { soft: string; decisions: number }) =>
-    `The far side is soft at the ${spot(soft)}, and for ${decisions} decisions nobody is there: the zone can load up on the ball.`,
+  backside: ({ soft, decisions }: { soft: string; decisions: number }, t: Teller) =>
+    `The far side is soft at the ${spot(soft, t)}, and for ${decisions} decisions nobody is there: the zone can load up on the ball.`,
   'close-out-unused': (
     { by, who, feet, late }: { by: number; who: PlayerId; feet: number; late: number },
     t: Teller,

@@ -1,5 +1,6 @@
 import type { PlayerId } from '../../alignment/library.ts';
 import { spotByKey } from '../../court/spots.ts';
+import { spotWords } from '../place.ts';
 import type { Teller } from '../teller.ts';
 
 type One = { who: PlayerId };
@@ -8,7 +9,7 @@ type None = Record<never, never>;
 
 /** Plain ways to put it right. */
 export const MEND_SENTENCES = {
-  'mend-start-when-set': ({ who }: One) => `Start ${who} when the screen is set`,
+  'mend-start-when-set': ({ who }: One, t: Teller) => `Start ${who} when the ${t.words.screen.word} is set`,
   'mend-leave-once-by': ({ a, b }: Two) => `Let ${a} leave once ${b} is by`,
   'mend-turn': ({ a, b }: Two) => `Turn ${a} toward where ${b} goes`,
   'mend-pass-when-there': ({ who }: One) => `Pass when ${who} is there`,
@@ -18,7 +19,9 @@ export const MEND_SENTENCES = {
     `Delay ${who}'s cut by ${t.seconds(seconds)}`,
   'mend-throw-at': ({ at }: { at: number }, t: Teller) => `Throw it at ${t.clock(at)}`,
   'mend-throw-in': (_: None) => 'Throw it in as soon as somebody is there',
-  'mend-move': ({ who, spot }: One & { spot: string }) =>
-    `Move ${who} to the ${spotByKey(spot)?.words ?? spot}`,
+  'mend-move': ({ who, spot }: One & { spot: string }, t: Teller) => {
+    const known = spotByKey(spot);
+    return `Move ${who} to the ${known ? spotWords(known, t) : spot}`;
+  },
   'mend-step-out': (_: None) => 'Catch a step farther out',
 };
