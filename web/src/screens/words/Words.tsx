@@ -1,13 +1,10 @@
-import { dictionaryOf, RECORD_LIMITS, type Spoken, type TeamWord, type TermKey } from '@corkscrew/core';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { dictionaryOf, type Spoken, type TeamWord, type TermKey } from '@corkscrew/core';
 import { Plus } from 'lucide-react';
 import { nanoid } from 'nanoid';
 import { useEffect, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import styled from 'styled-components';
-import { api } from '../../app/api.ts';
 import { prefer, usePreferences } from '../../app/preferences.ts';
-import { changePlay } from '../../keeping/change.ts';
 import { usePlays } from '../../keeping/plays.ts';
 import { useRecords } from '../../keeping/records.ts';
 import { useDocuments, useRelations } from '../../keeping/relations.ts';
@@ -17,11 +14,12 @@ import { FileButton } from '../../ui/FileButton.tsx';
 import { saveText } from '../../ui/save-file.ts';
 import { TopBar } from '../../ui/TopBar.tsx';
 import { ClashPanel } from './ClashPanel.tsx';
-import { readWordsCsv, wordsCsv } from './csv.ts';
-import { entriesOf, GROUP_WORDS, spokenOf, type Entry, type EntryGroup } from './entries.ts';
+import { wordsCsv } from './csv.ts';
+import { entriesOf, GROUP_WORDS, spokenOf, type EntryGroup } from './entries.ts';
 import { Preview } from './Preview.tsx';
 import { Forms } from './Forms.tsx';
 import { WordRow } from './WordRow.tsx';
+import { useChanges } from './use-changes.ts';
 import { useClashes } from './use-clashes.ts';
 
 const Page = styled.div`
@@ -206,7 +204,6 @@ const plain = (s: string): string => s.toLocaleLowerCase().normalize('NFKD').rep
 /** What we call things: every word of the trade with ours, calls and signals, and what is taken for each other. */
 export default function Words() {
   const [params, setParams] = useSearchParams();
-  const client = useQueryClient();
   const plays = usePlays(false).shown;
   const series = useRecords('series');
   const words = useRecords('words');
@@ -215,7 +212,6 @@ export default function Words() {
   const ours = usePreferences((p) => p.ours);
   const [group, setGroup] = useState<EntryGroup | null>(null);
   const [typed, setTyped] = useState('');
-  const [notice, setNotice] = useState<string | null>(null);
   const chosen = params.get('at');
   useEffect(() => {
     document.title = 'Language · Corkscrew';
@@ -236,74 +232,22 @@ export default function Words() {
         .every((w) => plain(`${e.plain} ${e.ours} ${e.signal}`).includes(w)),
   );
   const entry = entries.find((e) => e.id === chosen) ?? null;
+  // What was asked for from elsewhere is on the list, whatever was looked for before.
+  const [seen, setSeen] = useState(chosen);
+  if (chosen !== seen) {
+    setSeen(chosen);
+    if (entry && !shown.includes(entry)) {
+      setTyped('');
+      setGroup(null);
+    }
+  }
   const choose = (id: string): void => void setParams({ at: id }, { replace: true });
 
-  /** A word of ours for something: kept, changed, or taken away where it is empty. */
-  const call = async (e: Entry, text: string, more: Partial<TeamWord> = {}): Promise<void> => {
-    const word = text.trim();
-    setNotice(null);
-    try {
-      if (e.of?.kind === 'play') {
-        await changePlay(e.of.id, () => [{ do: 'call', word }]);
-        await client.invalidateQueries({ queryKey: ['plays'] });
-      } else if (e.group === 'call')
-        setNotice('A series is renamed on its own page: all its plays carry its word.');
-      else if (word === '') {
-        if (e.of) words.change(e.of.id, null);
-      } else {
-        const { forms: _old, ...rest } = e.word ?? { ...(e.key ? { key: e.key } : {}), word };
-        words.change(e.of?.id ?? nanoid(12), { ...rest, word, ...more });
-      }
-    } catch (error) {
-      setNotice((error as Error).message);
-    }
-  };
-  const sign = async (e: Entry, figure: string, said: string): Promise<void> => {
-    try {
-      if (e.of?.kind === 'play') {
-        await changePlay(e.of.id, () => [{ do: 'call', signal: said, figure }]);
-        await client.invalidateQueries({ queryKey: ['plays'] });
-      } else if (e.group === 'call') {
-        const row = series.rows?.find((r) => r.body.word === e.ours);
-        const body = row?.body ?? { word: e.ours, order: series.rows?.length ?? 0 };
-        series.change(row?.id ?? nanoid(12), { ...body, signal: said, figure: figure || undefined });
-      } else if (e.word && e.of) {
-        const signal = { ...(figure && { figure }), ...(said && { words: said }) };
-        words.change(e.of.id, { ...e.word, signal });
-      } else setNotice('First say our word for it.');
-    } catch (error) {
-      setNotice((error as Error).message);
-    }
-  };
+  const { call, sign, take, notice } = useChanges(series, words);
   const rename = (of: Spoken, word: string): void => {
     const e = entries.find((x) => x.id === of.id);
     if (e) void call(e, word);
   };
-  const take = useMutation({
-    mutationFn: async (file: File) => {
-      const read = readWordsCsv(await file.text());
-      if (!read.ok) throw new Error(`${file.name}: ${read.sentence} None was taken.`);
-      if (read.words.length > RECORD_LIMITS.each)
-        throw new Error(
-          `${file.name}: a team keeps at most ${RECORD_LIMITS.each} words, and this file has ${read.words.length}. None was taken.`,
-        );
-      const kept = await api.records('words');
-      await api.importWords(
-        read.words.map((body) => {
-          const old = kept.find((r) =>
-            body.key
-              ? r.body.key === body.key
-              : !r.body.key && r.body.means === body.means && r.body.word === body.word,
-          );
-          return { id: old?.id ?? nanoid(12), revision: old?.revision ?? 0, sitting: nanoid(12), body };
-        }),
-      );
-      return read.words.length;
-    },
-    onSuccess: (n) => setNotice(n === 1 ? '1 word was taken.' : `${n} words were taken.`),
-    onError: (error) => setNotice(error.message),
-    onSettled: () => client.invalidateQueries({ queryKey: ['records', 'words'] }),
-  });
   const mine = (words.rows ?? []).map((r) => r.body);
   return (
     <Page>
