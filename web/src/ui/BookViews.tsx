@@ -1,38 +1,5 @@
 import { NavLink } from 'react-router';
-import styled from 'styled-components';
-
-const Views = styled.div`
-  display: flex;
-  border: 1px solid var(--rule-2);
-  border-radius: 2px;
-  overflow: hidden;
-  flex: none;
-  a {
-    display: grid;
-    place-items: center;
-    min-height: 30px;
-    padding: 0 11px;
-    background: var(--raised);
-    color: var(--ink);
-    text-decoration: none;
-    font: 640 13.5px/1 'Archivo Variable';
-    font-stretch: 77%;
-    white-space: nowrap;
-    border-right: 1px solid var(--rule);
-  }
-  a:last-child {
-    border: 0;
-  }
-  a[aria-current] {
-    background: var(--ink);
-    color: var(--on-ink);
-  }
-  @media (pointer: coarse) {
-    a {
-      min-height: 44px;
-    }
-  }
-`;
+import { Segments } from './Segments.tsx';
 
 const ALL = [
   ['/plays', 'Cards'],
@@ -43,12 +10,12 @@ const ALL = [
 /** The playbook seen three ways. */
 export function BookViews() {
   return (
-    <Views role="navigation" aria-label="Playbook as">
+    <Segments role="navigation" aria-label="Playbook as">
       {ALL.map(([to, words]) => (
         <NavLink key={to} to={to} end={to === '/plays'}>
           {words}
         </NavLink>
       ))}
-    </Views>
+    </Segments>
   );
 }

@@ -61,9 +61,9 @@ const Page = styled.div`
     line-height: 1.05;
     overflow-wrap: anywhere;
   }
-  .head h2 label {
-    display: block;
-    margin-top: 6px;
+  .head h2 select {
+    margin: 0 10px;
+    vertical-align: 3px;
   }
   .head a {
     color: var(--ink);
@@ -86,12 +86,12 @@ const Page = styled.div`
   .none {
     color: var(--ink-2);
   }
-  .said li {
+  .differ li {
     padding: 3px 0;
     font-size: 13px;
     line-height: 1.3;
   }
-  .said b {
+  .differ b {
     font: 700 12.5px/1 'Archivo Variable';
     font-stretch: 77%;
     color: var(--pen);
@@ -324,7 +324,7 @@ function Frame({ line, at, other }: { line: ComparedLine; at: number | null; oth
 function Said({ frame: { onlyA, onlyB, moved } }: { frame: ComparedFrame }) {
   if (onlyA.length + onlyB.length + moved.length === 0) return <p className="same">The same</p>;
   return (
-    <ul className="said">
+    <ul className="differ">
       {onlyA.map((d) => (
         <li key={`a ${d.action}`}>
           <b>Left</b> {d.words}

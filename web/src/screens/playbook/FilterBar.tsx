@@ -3,6 +3,7 @@ import { againstWords, alignmentByKey, type PlayRow } from '@corkscrew/core';
 import styled from 'styled-components';
 import { Choice } from '../../ui/Choice.tsx';
 import { Toggle } from '../../ui/controls.tsx';
+import { Segments } from '../../ui/Segments.tsx';
 import { SORTS, type Filter } from './shelves.ts';
 import { BookViews } from '../../ui/BookViews.tsx';
 
@@ -14,37 +15,6 @@ const Filters = styled.div`
   min-height: 46px;
   padding: 7px 14px;
   border-bottom: 1px solid var(--rule);
-  .seg {
-    display: flex;
-    border: 1px solid var(--rule-2);
-    border-radius: 2px;
-    overflow-x: auto;
-  }
-  .seg button {
-    border: 0;
-    border-right: 1px solid var(--rule);
-    background: var(--raised);
-    min-height: 28px;
-    padding: 0 9px;
-    font-weight: 640;
-    font-size: 13px;
-    white-space: nowrap;
-  }
-  .seg button:last-child {
-    border: 0;
-  }
-  .seg button[aria-pressed='true'] {
-    background: var(--ink);
-    color: var(--on-ink);
-  }
-  .seg i {
-    font-style: normal;
-    margin-left: 5px;
-    color: var(--ink-3);
-  }
-  .seg button[aria-pressed='true'] i {
-    color: inherit;
-  }
   label {
     display: flex;
     gap: 7px;
@@ -85,7 +55,7 @@ export function FilterBar({
   }
   return (
     <Filters>
-      <div className="seg" role="group" aria-label="Against">
+      <Segments role="group" aria-label="Against">
         <button aria-pressed={filter.against === null} onClick={() => onChange({ ...filter, against: null })}>
           All<i>{all.length}</i>
         </button>
@@ -101,7 +71,7 @@ export function FilterBar({
               <i>{n}</i>
             </button>
           ))}
-      </div>
+      </Segments>
       <Choice
         label="Alignment"
         value={filter.alignment ?? ''}

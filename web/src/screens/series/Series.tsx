@@ -32,9 +32,6 @@ const Page = styled.div`
     min-height: 0;
   }
   main {
-    display: grid;
-    grid-template-rows: auto auto auto;
-    align-content: start;
     min-height: 0;
     min-width: 0;
     overflow: auto;
@@ -74,7 +71,6 @@ const Page = styled.div`
     }
     main {
       overflow: visible;
-      grid-template-rows: auto auto auto;
     }
     .body > section {
       border-left: 0;

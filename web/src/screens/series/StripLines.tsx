@@ -49,15 +49,20 @@ export function Lines({
   );
 }
 
+/** Under a shield, so narrow that it keeps clear of the pictures before it. */
+const BESIDE = { maxWidth: 118, whiteSpace: 'normal', textAlign: 'right' } as const;
+
 /** When, and by whose man, plays can first be told apart. */
 export function Tell({
   parting,
   names,
   first,
+  above,
 }: {
   parting: Parting;
   names: ReadonlyMap<string, string>;
   first: boolean;
+  above: boolean;
 }) {
   const { x, y, seconds, by, plays } = parting;
   const who = by === null ? 'nobody' : by === 'ball' ? 'the man on the ball' : `x${by}`;
@@ -65,12 +70,14 @@ export function Tell({
   const words =
     seconds === 0
       ? 'They start apart'
-      : `${seconds.toFixed(1)} s: ${who} can tell ${first && all.length > 3 ? 'them' : teller().all(all)} apart`;
+      : `${seconds.toFixed(1)} s: ${who} can tell ${all.length > 2 ? 'them' : teller().all(all)} apart`;
   return (
     <span
       className="tell"
       style={
-        first ? { left: Math.max(0, x - 20), top: 18 } : { right: `calc(100% - ${x + 34}px)`, top: y + 30 }
+        first
+          ? { left: Math.max(0, x - 20), top: 18 }
+          : { right: `calc(100% - ${x + 34}px)`, top: above ? y - 52 : y + 22, ...BESIDE }
       }
     >
       {words}

@@ -190,7 +190,14 @@ export function StripView({
         <Lines strip={strip} thin={thin} />
         <Counters rows={rows} strip={strip} />
         {strip.partings.map((p, i) => (
-          <Tell key={i} parting={p} names={names} first={i === 0} />
+          <Tell
+            key={i}
+            parting={p}
+            names={names}
+            first={i === 0}
+            // One right behind another has no picture before it, and that one's shield under it.
+            above={!strip.shots.some((s) => Math.abs(s.y - p.y) < 8 && s.x < p.x && p.x - s.x < 130)}
+          />
         ))}
         {strip.shots.map((s) => (
           <Picture

@@ -129,7 +129,11 @@ export default function Bench() {
   return (
     <Page aria-label={`Bench: ${sheet.name}`}>
       <header>
-        <h1 dir="auto">{[sheet.name, opponent].filter(Boolean).join(', ')}</h1>
+        <h1 dir="auto">
+          {[sheet.name, opponent && !sheet.name.includes(opponent) ? opponent : '']
+            .filter(Boolean)
+            .join(', ')}
+        </h1>
         <Link to={`/sheets/${id}`}>Back to the sheet</Link>
       </header>
       <div className="all">

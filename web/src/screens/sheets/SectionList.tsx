@@ -101,6 +101,17 @@ const List = styled(GridList)`
   .grip[data-focus-visible] {
     outline: 2px solid var(--pen);
   }
+  @media (max-width: 700px) {
+    .entry {
+      grid-template-columns: 20px 40px minmax(0, 1fr) 46px 32px;
+      padding: 3px 0;
+    }
+    .ending,
+    .note {
+      grid-column: 3 / 5;
+      order: 1;
+    }
+  }
   .react-aria-DropIndicator[data-drop-target] {
     outline: 1.5px solid var(--pen);
   }
@@ -233,14 +244,16 @@ function Entry({
           />
         )}
       </span>
-      <TextField
-        bare
-        label={`Note on ${name}`}
-        value={entry.note}
-        max={200}
-        placeholder="Note"
-        onDone={(note) => change({ do: 'entry', id: entry.id, note: note.trim() })}
-      />
+      <span className="note">
+        <TextField
+          bare
+          label={`Note on ${name}`}
+          value={entry.note}
+          max={200}
+          placeholder="Note"
+          onDone={(note) => change({ do: 'entry', id: entry.id, note: note.trim() })}
+        />
+      </span>
       <span className="look">{look === null ? '' : `${look.toFixed(1)} s`}</span>
       <IconButton aria-label={`Take ${name} off`} onPress={() => change({ do: 'remove', id: entry.id })}>
         <X size={14} />

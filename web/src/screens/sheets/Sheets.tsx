@@ -169,7 +169,9 @@ export default function Sheets() {
             onChange={(to) => void go(`/sheets/${to}`)}
           />
         )}
-        <Button onPress={make}>New sheet</Button>
+        <Button className="wide" onPress={make}>
+          New sheet
+        </Button>
       </TopBar>
       {open ? (
         <OpenSheet

@@ -11,6 +11,7 @@ import { useDocuments, useRelations } from '../../keeping/relations.ts';
 import { useTeam } from '../../team/team.ts';
 import { Button, Input, Label, MainButton } from '../../ui/controls.tsx';
 import { FileButton } from '../../ui/FileButton.tsx';
+import { Segments } from '../../ui/Segments.tsx';
 import { saveText } from '../../ui/save-file.ts';
 import { TopBar } from '../../ui/TopBar.tsx';
 import { ClashPanel } from './ClashPanel.tsx';
@@ -46,31 +47,6 @@ const Page = styled.div`
     align-items: center;
     padding: 9px 14px;
     border-bottom: 1px solid var(--rule);
-  }
-  .seg {
-    max-width: 100%;
-    display: flex;
-    border: 1px solid var(--rule-2);
-    border-radius: 2px;
-    overflow-x: auto;
-  }
-  .seg button {
-    border: 0;
-    border-right: 1px solid var(--rule);
-    background: var(--raised);
-    color: var(--ink);
-    min-height: 28px;
-    padding: 0 9px;
-    font-weight: 640;
-    font-size: 13px;
-    white-space: nowrap;
-  }
-  .seg button:last-child {
-    border: 0;
-  }
-  .seg button[aria-pressed='true'] {
-    background: var(--ink);
-    color: var(--on-ink);
   }
   .bar input {
     width: 150px;
@@ -182,9 +158,6 @@ const Page = styled.div`
     }
   }
   @media (max-width: 600px) {
-    .seg {
-      flex-wrap: wrap;
-    }
     table {
       table-layout: fixed;
     }
@@ -289,7 +262,7 @@ export default function Words() {
       <div className="body">
         <main>
           <div className="bar">
-            <div className="seg" role="group" aria-label="Which words">
+            <Segments role="group" aria-label="Which words">
               <button aria-pressed={group === null} onClick={() => setGroup(null)}>
                 All
               </button>
@@ -298,7 +271,7 @@ export default function Words() {
                   {GROUP_WORDS[g]}
                 </button>
               ))}
-            </div>
+            </Segments>
             <Input
               type="search"
               aria-label="Find a word"
@@ -308,14 +281,14 @@ export default function Words() {
             />
             <span style={{ display: 'flex', gap: 8, alignItems: 'center', marginLeft: 'auto' }}>
               <Label>All speaks</Label>
-              <div className="seg" role="group" aria-label="Captions and all else speak">
+              <Segments role="group" aria-label="Captions and all else speak">
                 <button aria-pressed={!ours} onClick={() => prefer({ ours: false })}>
                   Plain
                 </button>
                 <button aria-pressed={ours} onClick={() => prefer({ ours: true })}>
                   Ours
                 </button>
-              </div>
+              </Segments>
             </span>
             {notice && (
               <p role="status" style={{ flexBasis: '100%' }}>
@@ -343,9 +316,10 @@ export default function Words() {
                   rows.length > 0 && (
                     <tbody key={g}>
                       <tr className="group">
-                        <th colSpan={4} scope="rowgroup">
+                        <th colSpan={3} scope="rowgroup">
                           {GROUP_WORDS[g]}
                         </th>
+                        <td className="signal" />
                       </tr>
                       {rows.map((e) => (
                         <WordRow
