@@ -204,9 +204,7 @@ describe('passes', () => {
     expect(said('bounce', 'slotL', 'slotR')).toBeUndefined();
     expect(said('pocket', 'slotR', 'elbowR')).toBe("1's pocket pass to 2 comes off no dribble.");
     expect(said('pocket', 'top', 'elbowR', dribble('1', 'slotR'))).toBeUndefined();
-    expect(said('skip', 'slotR', 'elbowR')).toMatch(
-      /^1's skip pass to 2 is \d ft.*: too near for one\.$/,
-    );
+    expect(said('skip', 'slotR', 'elbowR')).toMatch(/^1's skip pass to 2 is \d ft.*: too near for one\.$/);
   });
   it('before its man, with the seconds, and mended by waiting for him', () => {
     const p = play([

@@ -30,7 +30,8 @@ export function WordRow({
     <tr
       ref={chosen ? intoView : undefined}
       data-chosen={chosen || undefined}
-      onFocus={onChoose}
+      // From row to row; a focus that comes back from a dialog chooses nothing.
+      onFocus={(on) => on.currentTarget.closest('table')?.contains(on.relatedTarget) && onChoose()}
       onPointerDown={onChoose}
     >
       <td dir="auto">
