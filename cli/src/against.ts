@@ -8,6 +8,7 @@ import {
   type Openness,
   type PassSeen,
   tell,
+  spotSaid,
 } from '@corkscrew/core';
 
 /** Their men by what they are called, where the core has their index; nobody is left out. */
@@ -72,7 +73,7 @@ export function seenReport(against: Against, court: Court): SeenReport {
           const at = nearestSpot(court, { x: rails.x[k * 5 + j]!, y: rails.y[k * 5 + j]! }).spot.words;
           return { ...o, ...named({ nearest, by, laneMan }), player, at };
         }),
-        soft: i.soft.slice(0, 4).map((s) => ({ spot: s.words, late: s.late })),
+        soft: i.soft.slice(0, 4).map((s) => ({ spot: spotSaid(s.spot), late: s.late })),
       };
     }),
     passes: seeing.passes.map(({ laneMan, ...p }) => ({ ...p, ...named({ laneMan }) })),

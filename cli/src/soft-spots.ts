@@ -27,6 +27,7 @@ import {
   worstSplit,
   zoneByKey,
   ZONES,
+  spotSaid,
 } from '@corkscrew/core';
 import { readFileSync } from 'node:fs';
 
@@ -142,7 +143,7 @@ export function softText({ zone, ball, spots, options, split }: SoftAnswer): str
     `A ${zone}, ball at the ${ball.replaceAll('-', ' ')}:`,
     ...spots.map(
       (s) =>
-        `  ${s.words.padEnd(18)} ${Math.max(0, s.late).toFixed(2)} s late, score ${s.score.toFixed(2)}, nearest x${s.who + 1}${s.tooLong ? ', too long for this level' : ''}`,
+        `  ${spotSaid(s.spot).padEnd(18)} ${Math.max(0, s.late).toFixed(2)} s late, score ${s.score.toFixed(2)}, nearest x${s.who + 1}${s.tooLong ? ', too long for this level' : ''}`,
     ),
     ...options.map(
       (o) =>

@@ -208,7 +208,7 @@ export {
   VERB_WORDS,
 } from './language/labels.ts';
 export { placesPassed } from './language/passed.ts';
-export { atPlace, placeSaid, placeWords } from './language/place.ts';
+export { atPlace, placeSaid, placeWords, spotSaid } from './language/place.ts';
 export { clashesOf, isFree, type Clash, type Spoken, type Voice } from './language/clash.ts';
 export {
   DICTIONARY,

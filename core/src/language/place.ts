@@ -15,7 +15,7 @@ export type SaidPlace =
 const MIDDLE = 4;
 
 /** A spot in the words of a team: "left jetty". */
-export const spotWords = ({ family, side }: Spot, t: Teller = PLAIN): string =>
+const spotWords = ({ family, side }: Spot, t: Teller = PLAIN): string =>
   `${side ? `${side} ` : ''}${t.words[`spot.${family}`].word}`;
 
 export function placeSaid(court: Court, place: Place, t: Teller = PLAIN): SaidPlace {
@@ -27,6 +27,12 @@ export function placeSaid(court: Court, place: Place, t: Teller = PLAIN): SaidPl
       side: Math.abs(place.x) <= MIDDLE ? 'in the middle' : place.x < 0 ? 'on the left' : 'on the right',
     };
   return { is: distance <= AT ? 'at' : 'near', spot: spotWords(spot, t) };
+}
+
+/** A spot by its key, as a team calls it; what is none as it is written. */
+export function spotSaid(key: string, t: Teller = PLAIN): string {
+  const known = spotByKey(key);
+  return known ? spotWords(known, t) : key;
 }
 
 /** "the left wing", "near the left wing", "the floor on the left". */

@@ -39,7 +39,6 @@ export interface SoftSpot {
   readonly lead: number;
   readonly late: number;
   readonly spot: SpotKey;
-  readonly words: string;
   readonly who: number;
   readonly tooLong: boolean;
 }
@@ -198,7 +197,6 @@ export function softSpots(f: Floor, map: SoftMap): SoftSpot[] {
       lead,
       late: lead - f.level.zone.late[shotPlace(f.court, p.x, p.y)],
       spot: spot.key,
-      words: spot.words,
       who: first.who,
       tooLong: pass.length > f.level.pass.safe,
     });

@@ -72,7 +72,10 @@ const everything = (s: Seeing): unknown => [
 /** What the defence costs in Node on one core. */
 export function defence(): Row[] {
   const plays = demo();
-  const long = plays.reduce((a, b) => (lineOf(a).timeline.end > lineOf(b).timeline.end ? a : b));
+  const shoots = (p: Play): boolean => lineOf(p).timeline.flights.some((f) => f.receiver === null);
+  const long = plays
+    .filter(shoots)
+    .reduce((a, b) => (lineOf(a).timeline.end > lineOf(b).timeline.end ? a : b));
   const { court, level, timeline } = lineOf(long);
   const share = POSSESSION / timeline.end;
   const defences = PRESETS.map((p) => ({ ...p.defence, id: p.key }));

@@ -1,4 +1,4 @@
-import { DICTIONARY, dictionaryOf, type Dictionary } from '@corkscrew/core';
+import { DICTIONARY, dictionaryOf, spotSaid, teller, type Dictionary } from '@corkscrew/core';
 import { useMemo } from 'react';
 import { usePreferences } from '../app/preferences.ts';
 import { useRecords } from '../keeping/records.ts';
@@ -13,4 +13,13 @@ export function useWords(): Dictionary {
     () => (ours && said ? dictionaryOf(JSON.parse(said) as Parameters<typeof dictionaryOf>[0]) : DICTIONARY),
     [ours, said],
   );
+}
+
+/** What places are called on this device, by the keys of their spots: "left jetty". */
+export function useSpotWords(): (key: string) => string {
+  const words = useWords();
+  return useMemo(() => {
+    const t = teller({ words });
+    return (key) => spotSaid(key, t);
+  }, [words]);
 }

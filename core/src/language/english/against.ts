@@ -1,14 +1,7 @@
 import type { PlayerId } from '../../alignment/library.ts';
 import type { PassKind } from '../../motion/level.ts';
-import { spotByKey } from '../../court/spots.ts';
-import { spotWords } from '../place.ts';
+import { spotSaid } from '../place.ts';
 import type { Teller } from '../teller.ts';
-
-/** A spot by its key, in the words of the team. */
-const spot = (key: string, t: Teller): string => {
-  const known = spotByKey(key);
-  return known ? spotWords(known, t) : key;
-};
 
 /** The kind of pass that would get there. */
 const better = (kind: PassKind, t: Teller): string => {
@@ -53,11 +46,11 @@ export const AGAINST_SENTENCES = {
   'no-outlet': ({ who, seconds }: { who: PlayerId; seconds: number }, t: Teller) =>
     `Two are on ${who} for ${t.seconds(seconds)} and every lane is covered: nobody is an outlet.`,
   'soft-empty': ({ ball, soft }: { ball: string; soft: readonly string[] }, t: Teller) =>
-    `Ball at the ${spot(ball, t)}: the zone is soft at the ${soft.map((s) => spot(s, t)).join(', ')}, and nobody is there.`,
+    `Ball at the ${spotSaid(ball, t)}: the zone is soft at the ${soft.map((s) => spotSaid(s, t)).join(', ')}, and nobody is there.`,
   'wrong-shoulder': ({ who, receiver, by }: { who: PlayerId; receiver: PlayerId; by: number }, t: Teller) =>
     `${who} comes off ${receiver}'s wrong shoulder: ${t.theirs(by)} is on that side already, and nothing is between them.`,
   backside: ({ soft, decisions }: { soft: string; decisions: number }, t: Teller) =>
-    `The far side is soft at the ${spot(soft, t)}, and for ${decisions} decisions nobody is there: the zone can load up on the ball.`,
+    `The far side is soft at the ${spotSaid(soft, t)}, and for ${decisions} decisions nobody is there: the zone can load up on the ball.`,
   'close-out-unused': (
     { by, who, feet, late }: { by: number; who: PlayerId; feet: number; late: number },
     t: Teller,

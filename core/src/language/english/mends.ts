@@ -1,6 +1,5 @@
 import type { PlayerId } from '../../alignment/library.ts';
-import { spotByKey } from '../../court/spots.ts';
-import { spotWords } from '../place.ts';
+import { spotSaid } from '../place.ts';
 import type { Teller } from '../teller.ts';
 
 type One = { who: PlayerId };
@@ -19,9 +18,7 @@ export const MEND_SENTENCES = {
     `Delay ${who}'s cut by ${t.seconds(seconds)}`,
   'mend-throw-at': ({ at }: { at: number }, t: Teller) => `Throw it at ${t.clock(at)}`,
   'mend-throw-in': (_: None) => 'Throw it in as soon as somebody is there',
-  'mend-move': ({ who, spot }: One & { spot: string }, t: Teller) => {
-    const known = spotByKey(spot);
-    return `Move ${who} to the ${known ? spotWords(known, t) : spot}`;
-  },
+  'mend-move': ({ who, spot }: One & { spot: string }, t: Teller) =>
+    `Move ${who} to the ${spotSaid(spot, t)}`,
   'mend-step-out': (_: None) => 'Catch a step farther out',
 };

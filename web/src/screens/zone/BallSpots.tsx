@@ -4,6 +4,7 @@ import { useMemo } from 'react';
 import styled from 'styled-components';
 import { useLate } from '../../app/late.ts';
 import { Picture as SmallPicture } from '../../floor/SceneSvg.tsx';
+import { useSpotWords } from '../../team/words.ts';
 import { putBall } from './moves.ts';
 import { restPicture, type Picture } from './picture.ts';
 import { useRoom, useSetting } from './room.ts';
@@ -107,6 +108,7 @@ export function BallSpots() {
     useRoom((r) => r.places),
     250,
   );
+  const spot = useSpotWords();
   const pictures = useMemo(() => {
     const court = courtFor({ court: setting.court });
     return SPOTS_OF.map(([key, words]) => {
@@ -130,7 +132,7 @@ export function BallSpots() {
               <b>{words}</b>
               <p>
                 {soft
-                  ? `Softest: ${soft.words}, ${Math.max(0, soft.late).toFixed(2)}\u00a0s`
+                  ? `Softest: ${spot(soft.spot)}, ${Math.max(0, soft.late).toFixed(2)}\u00a0s`
                   : 'Nothing is soft'}
                 {picture.split && ` · x${picture.split.defender + 1} has two`}
               </p>

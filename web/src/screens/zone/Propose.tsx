@@ -8,10 +8,10 @@ import {
   type Proposal,
   sayDistance,
   type Seat,
-  spotByKey,
 } from '@corkscrew/core';
 import { memo, useState } from 'react';
 import { useUnits } from '../../app/units.ts';
+import { useSpotWords } from '../../team/words.ts';
 import { Choice } from '../../ui/Choice.tsx';
 import { Button, MainButton } from '../../ui/controls.tsx';
 import { putAll } from './moves.ts';
@@ -64,6 +64,7 @@ export const Propose = memo(function Propose() {
       if (all) show({ all, at: 0, order, own: first.length, holder });
     });
   };
+  const spot = useSpotWords();
   return (
     <>
       <div className="pair">
@@ -87,7 +88,7 @@ export const Propose = memo(function Propose() {
         <div role="status">
           <ul className="why">
             {(shown
-              ? why(shown)
+              ? why(shown, spot)
               : ['No five places keep these rules: fewer inside, or nearer to each other.']
             ).map((s) => (
               <li key={s}>{s}</li>
@@ -130,8 +131,8 @@ function proposedOrder(p: Proposal, order: readonly number[], own: number, now: 
   return out;
 }
 
-function why(p: Proposal): string[] {
-  const words = (i: number) => spotByKey(p.spots[i] ?? '')?.words ?? 'the ball';
+function why(p: Proposal, spot: (key: string) => string): string[] {
+  const words = (i: number) => (p.spots[i] ? spot(p.spots[i]) : 'the ball');
   const out = p.options
     .toSorted((a, b) => b.late - a.late)
     .filter((o) => o.late > 0)

@@ -2,6 +2,7 @@ import { attackersOn, courtFor, nearestSpot, sayDistance, type Seat } from '@cor
 import { memo } from 'react';
 import styled from 'styled-components';
 import { useUnits } from '../../app/units.ts';
+import { useSpotWords } from '../../team/words.ts';
 import { Button } from '../../ui/controls.tsx';
 import { Propose } from './Propose.tsx';
 import { putPlayer } from './moves.ts';
@@ -174,8 +175,9 @@ function Split({ picture: { split, floor } }: { picture: Picture }) {
   const { court: key } = useSetting();
   const court = courtFor({ court: key });
   const units = useUnits(court);
+  const spot = useSpotWords();
   if (!split) return null;
-  const where = (j: Seat) => nearestSpot(court, { x: floor.ox[j], y: floor.oy[j] }).spot.words;
+  const where = (j: Seat) => nearestSpot(court, { x: floor.ox[j], y: floor.oy[j] }).spot.key;
   return (
     <div className="split" data-testid="zone-split">
       <h3>x{split.defender + 1} has two of ours</h3>
@@ -192,7 +194,7 @@ function Split({ picture: { split, floor } }: { picture: Picture }) {
           {split.players.map((j, i) => (
             <tr key={j}>
               <td>
-                {j + 1} {where(j)}
+                {j + 1} {spot(where(j))}
               </td>
               <td>{split.ball[i]!.toFixed(2)}</td>
               <td>{split.contest[i]!.toFixed(2)}</td>
@@ -212,6 +214,7 @@ function Split({ picture: { split, floor } }: { picture: Picture }) {
 }
 
 function SoftList({ picture: { spots, floor } }: { picture: Picture }) {
+  const spot = useSpotWords();
   return (
     <div>
       <h3>Soft spots</h3>
@@ -222,7 +225,7 @@ function SoftList({ picture: { spots, floor } }: { picture: Picture }) {
             return (
               <tr key={s.spot}>
                 <td>
-                  {s.words}
+                  {spot(s.spot)}
                   {s.tooLong && <span className="note"> · too long for this level</span>}
                 </td>
                 <td>{Math.max(0, s.late).toFixed(2)} s</td>

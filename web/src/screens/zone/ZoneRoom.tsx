@@ -6,6 +6,7 @@ import type { ZoneMoment } from '../../app/to-zone.ts';
 import { useLate } from '../../app/late.ts';
 import { usePhone } from '../../app/size.ts';
 import { useUnits } from '../../app/units.ts';
+import { useSpotWords } from '../../team/words.ts';
 import { Button, Toggle } from '../../ui/controls.tsx';
 import { TopBar } from '../../ui/TopBar.tsx';
 import { BallSpots } from './BallSpots.tsx';
@@ -25,6 +26,7 @@ const HOOKS = { moveBall: putBall, movePlayer: putPlayer, pressPlayer: pass };
 /** What there is to say of one of two side by side. */
 function Caption({ name, picture }: { name: string; picture: Picture }) {
   const { split, spots } = picture;
+  const spot = useSpotWords();
   const soft = spots.find((s) => !s.tooLong);
   return (
     <figcaption>
@@ -32,7 +34,7 @@ function Caption({ name, picture }: { name: string; picture: Picture }) {
       <br />
       {split ? `x${split.defender + 1} has two: ${split.margin.toFixed(2)}\u00a0s` : 'Nobody is split'}
       <br />
-      {soft ? `Softest: ${soft.words}, ${Math.max(0, soft.late).toFixed(2)}\u00a0s` : 'Nothing is soft'}
+      {soft ? `Softest: ${spot(soft.spot)}, ${Math.max(0, soft.late).toFixed(2)}\u00a0s` : 'Nothing is soft'}
     </figcaption>
   );
 }
