@@ -7,7 +7,7 @@ export { courtLines, type CourtLine } from './court/lines.ts';
 export { alongPerimeter, gapsBeside, onPerimeter, perimeterPoint, type GapSize } from './court/perimeter.ts';
 export { inBounds, rimOf } from './court/queries.ts';
 export { courtFor, RULE_SETS, type CustomCourt } from './court/rulesets.ts';
-export { nearestSpot, spotByCode, spotByKey, spotPoint, SPOTS, type SpotKey } from './court/spots.ts';
+export { nearestSpot, spotByCode, spotPoint, SPOTS, type SpotKey } from './court/spots.ts';
 export { feetIn, sayDistance, type Units } from './court/units.ts';
 export {
   alignmentByKey,
