@@ -1,4 +1,4 @@
-import type { Sheet } from '@corkscrew/core';
+import { contentOf, type Sheet } from '@corkscrew/core';
 import { describe, expect, it } from 'vitest';
 import { RecordKeeper, type RecordAnswer, type RecordDraft } from './record-keeper.ts';
 
@@ -93,6 +93,32 @@ describe('records of the team', () => {
     same.keeper.change('sheets', 's', 3, sheet('Theirs'));
     await settled();
     expect(same.keeper.drafts).toEqual([]);
+  });
+  it('an answer that was lost makes no conflict with oneself, in this sitting or the next', async () => {
+    const stored = (): RecordAnswer => ({ is: 'clash', theirs: { revision: 1, body: sheet('A') } });
+    const lost = world([() => ({ is: 'unreachable' }), stored]);
+    const free = lost.held();
+    lost.keeper.change('sheets', 's', 0, sheet('A'));
+    await settled();
+    lost.keeper.change('sheets', 's', 0, sheet('AB'));
+    free();
+    await settled();
+    expect(lost.sent.map((d) => [(d.body as Sheet).name, d.revision])).toEqual([
+      ['A', 0],
+      ['AB', 0],
+      ['AB', 1],
+    ]);
+    expect(lost.device.size).toBe(0);
+
+    // The page went before the answer came: what it left is sent again, and changed meanwhile.
+    const next = world([stored]);
+    next.keeper.resume([
+      { kind: 'sheets', id: 's', revision: 0, body: sheet('A'), count: 1, sent: [contentOf(sheet('A'))] },
+    ]);
+    next.keeper.change('sheets', 's', 1, sheet('ABC'));
+    await settled();
+    expect(next.sent.at(-1)).toMatchObject({ revision: 1, body: { name: 'ABC' } });
+    expect(next.keeper.drafts).toEqual([]);
   });
   it('taken away and put back, it is no conflict', async () => {
     const gone = (): RecordAnswer => ({ is: 'clash', theirs: { revision: 5, body: null } });

@@ -10,6 +10,8 @@ export interface RecordDraft {
   readonly body: RecordBody | null;
   /** Counts its changes. */
   readonly count: number;
+  /** What was sent on top of that revision and not answered yet: the server may have it. */
+  readonly sent?: readonly string[];
   /** What stands with the server instead: the coach chooses. */
   readonly theirs?: { readonly revision: number; readonly body: RecordBody | null };
   /** Why the server does not take it; another change is tried again. */
@@ -39,6 +41,12 @@ const PAUSE = 500;
 const AGAIN = 4000;
 
 const nameOf = ({ kind, id }: Pick<RecordDraft, 'kind' | 'id'>): string => `${kind} ${id}`;
+
+/** A draft on top of another revision: nothing was sent on top of that. */
+const rebased = ({ sent: _sent, ...draft }: RecordDraft, revision: number): RecordDraft => ({
+  ...draft,
+  revision,
+});
 
 /**
  * Keeps the team's records: what is changed is a draft on this device at once, and with the server a moment later. One
@@ -77,7 +85,7 @@ export class RecordKeeper {
   choose(kind: RecordKind, id: string, which: 'mine' | 'theirs'): void {
     const draft = this.#drafts.get(nameOf({ kind, id }));
     if (!draft?.theirs) return;
-    const { theirs, ...mine } = draft;
+    const { theirs, sent: _sent, ...mine } = draft;
     if (which === 'theirs') {
       this.#drop(draft);
       this.world.kept({ ...mine, body: theirs.body }, theirs.revision);
@@ -106,8 +114,11 @@ export class RecordKeeper {
       let wait = pause;
       for (;;) {
         await this.world.wait(wait);
-        const draft = this.#drafts.get(name);
-        if (!draft || draft.theirs || draft.refused !== undefined) return;
+        const waiting = this.#drafts.get(name);
+        if (!waiting || waiting.theirs || waiting.refused !== undefined) return;
+        const content = contentOf(waiting.body);
+        const draft = { ...waiting, sent: [...new Set([...(waiting.sent ?? []), content])] };
+        this.#set(draft);
         const answer = await this.world.send(draft);
         wait = this.#answered(name, draft, answer);
       }
@@ -124,16 +135,19 @@ export class RecordKeeper {
       case 'kept':
         this.world.kept(sent, answer.revision);
         if (now.count === sent.count) this.#drop(now);
-        else this.#set({ ...now, revision: answer.revision });
+        else this.#set(rebased(now, answer.revision));
         return PAUSE;
       case 'clash':
         // One that was taken away, by this device for one, is put back.
         if (answer.theirs.body === null && now.revision === 0)
-          this.#set({ ...now, revision: answer.theirs.revision });
+          this.#set(rebased(now, answer.theirs.revision));
         else if (contentOf(answer.theirs.body) === contentOf(now.body)) {
           this.world.kept(now, answer.theirs.revision);
           this.#drop(now);
-        } else this.#set({ ...now, theirs: answer.theirs });
+        } else if (now.sent?.includes(contentOf(answer.theirs.body)))
+          // An answer was lost: what stands there is this coach's own, from before.
+          this.#set(rebased(now, answer.theirs.revision));
+        else this.#set({ ...now, theirs: answer.theirs });
         return 0;
       case 'refused':
         if (now.count === sent.count) this.#set({ ...now, refused: answer.sentence });
