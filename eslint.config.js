@@ -2,7 +2,16 @@ import tseslint from 'typescript-eslint';
 import reactHooks from 'eslint-plugin-react-hooks';
 
 export default tseslint.config(
-  { ignores: ['**/dist/', '.cache/', '.data/', 'node_modules/', 'test-results/'] },
+  {
+    ignores: [
+      '**/dist/',
+      '.cache/',
+      '.data/',
+      'node_modules/',
+      'test-results/',
+      'core/src/script/grammar/parser*.ts',
+    ],
+  },
   ...tseslint.configs.strict,
   {
     rules: {

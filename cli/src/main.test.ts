@@ -213,6 +213,28 @@ describe('timeline', () => {
   });
 });
 
+describe('script', () => {
+  it('is the play as it is written, and over its file the same play again', () => {
+    const { code, said } = run('script', demo('quay-four'));
+    expect(code).toBe(0);
+    expect(said).toContain('2 lifts to left wing, jog, when 1 passes');
+    const written = file('quay.txt', said);
+    const back = run('script', written, '--base', demo('quay-four'));
+    expect(back.code).toBe(0);
+    expect(JSON.parse(back.said)).toEqual(JSON.parse(readFileSync(demo('quay-four'), 'utf8')));
+    const alone = JSON.parse(run('script', written).said) as Written;
+    expect(alone.frames).toHaveLength(5);
+  });
+  it('says line by line what can’t be read, and ends with 2', () => {
+    const { code, warned } = run('script', file('bad.txt', 'set horns, ball 1\n1:\n  4 popps to rim\n'));
+    expect(code).toBe(2);
+    expect(warned).toMatch(/bad\.txt:3: “popps” is nothing anybody does here\. Pops\?$/);
+    expect(run('script', join(dir, 'nowhere.txt')).warned).toMatch(/There is no such file/);
+    expect(run('script', file('x.txt', ''), '--base', join(dir, 'nowhere.json')).code).toBe(2);
+    expect(run('script').code).toBe(2);
+  });
+});
+
 describe('files that can’t be read', () => {
   it('a missing one', () => {
     expect(run('check', join(dir, 'none.json'))).toMatchObject({

@@ -4,6 +4,7 @@ import { answersOf, answersText } from './answers.ts';
 import { checkPlay, fails, reportOf, sheetsOf } from './check.ts';
 import { softAnswer, softJson, softText } from './soft-spots.ts';
 import { openPlayFile, type FileFault } from './read-file.ts';
+import { scriptOf } from './script.ts';
 
 const USAGE = `Checks play files without the app.
 
@@ -13,6 +14,8 @@ const USAGE = `Checks play files without the app.
   npm run corkscrew -- timeline FILE…         the beat sheet as text
   npm run corkscrew -- answers FILE… [--defence man:drop] [--reply] [--json]   what the play has against each
       thing they may do; without --defence the play's own; --reply: what hurts it most
+  npm run corkscrew -- script FILE [--base FILE.json]   a play file as it is written, or a written one as a
+      play file; with a base the ids and what is not written are kept from that
   npm run corkscrew -- soft-spots --zone 2-3 --ball left-wing [--places FILE] [--school cornerTrap]
       [--level …] [--court nfhs | ncaa | fiba | usPro] [--json]   where a zone is soft, whom it splits
 
@@ -49,6 +52,12 @@ export function corkscrew(args: string[], out: Out): number {
   if (!level.success)
     return refuse(out, `There is no level "${values.level}": ${LevelSchema.options.join(', ')}.`);
   if (command === 'soft-spots') return softSpotsOf(values, level.data, out);
+  if (command === 'script' && files.length === 1) {
+    const written = scriptOf(files[0]!, values.base);
+    if (written.ok) out.say(written.text);
+    else for (const f of written.faults) out.warn(faultText(f));
+    return written.ok ? 0 : 2;
+  }
   if (!COMMANDS.includes(command ?? '') || files.length === 0) {
     out.warn(USAGE);
     return 2;
@@ -129,6 +138,7 @@ const parse = (args: string[]) =>
     options: {
       json: { type: 'boolean' },
       reply: { type: 'boolean' },
+      base: { type: 'string' },
       help: { type: 'boolean', short: 'h' },
       defence: { type: 'string' },
       level: { type: 'string' },

@@ -226,6 +226,8 @@ export { termsIn } from './language/terms.ts';
 export { rhymeLetters } from './language/sound.ts';
 export { readWords } from './language/read.ts';
 export { endingWords, lineWords } from './language/line.ts';
+export { parseScript } from './script/parse.ts';
+export { printScript } from './script/print.ts';
 export { levelVersionOf } from './versions/level-version.ts';
 export { tell } from './language/tell.ts';
 export { holeWords, verdictWords } from './language/verdict.ts';

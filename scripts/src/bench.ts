@@ -9,6 +9,7 @@ import { editToFindings, editToScene } from './bench/core.ts';
 import { answers } from './bench/answers.ts';
 import { tree } from './bench/tree.ts';
 import { book } from './bench/book.ts';
+import { script } from './bench/script.ts';
 import { defence } from './bench/defence.ts';
 import { faults } from './bench/faults.ts';
 import { checkMany, firstRoute } from './bench/files.ts';
@@ -58,6 +59,7 @@ async function speed(cluster: Cluster, build: string): Promise<string> {
       ...answers(),
       ...tree(),
       ...book(),
+      ...script(),
       checkMany(),
       firstRoute(),
     );
