@@ -63,6 +63,7 @@ test('two tabs of one coach: one has the pen, the other follows, takes it with i
   // Renamed on the playbook in a third tab: both follow, nobody clashes.
   const third = await context.newPage();
   await third.goto(`${app.url}/plays`);
+  await third.getByRole('searchbox').fill('two tabs');
   await third.getByRole('button', { name: 'More for Two tabs' }).click();
   await third.getByRole('menuitem', { name: 'Rename' }).click();
   await third.getByLabel('New name').fill('Two tabs, one coach');
@@ -135,6 +136,7 @@ test('changed on two devices it is shown twice, and both can be kept, with the s
   await expect(other.getByTestId('rung-1')).toContainText('2 lifts');
   await app.start();
   await other.goto(`${app.url}/plays`);
+  await other.getByRole('searchbox').fill('two coaches');
   await expect(other.getByRole('link', { name: 'Open Two coaches (mine)' })).toBeVisible({ timeout: 15_000 });
   await other.context().close();
 });
@@ -155,6 +157,7 @@ test('an edit made while a save is on its way is kept, though another play is op
   await sent;
   await drag(page, [21.75, 3.5], [16.7, 18]);
   await page.getByRole('link', { name: 'Playbook' }).click();
+  await page.getByRole('searchbox').fill('horns kite');
   await page.getByRole('link', { name: 'Open Horns Kite' }).click();
   await expect(page.getByRole('heading', { name: 'Horns Kite' })).toBeVisible();
   await expect.poll(async () => (await app.play(id)).frames[0]!.actions.length, { timeout: 15_000 }).toBe(2);
@@ -336,5 +339,6 @@ test('a play that was drawn while the server was away, its tab closed, is in the
   await app.start();
   const later = await context.newPage();
   await later.goto(`${app.url}/plays`);
+  await later.getByRole('searchbox').fill('drawn offline');
   await expect(later.getByRole('link', { name: 'Open Drawn offline' })).toBeVisible();
 });

@@ -179,6 +179,7 @@ test('with the server away the playbook shows what this device has, and since wh
 test('what goes to the trash can be had back at once', async ({ page, app }) => {
   await newPlay(page, app, 'To the bin');
   await page.goto(`${app.url}/plays`);
+  await page.getByRole('searchbox').fill('to the bin');
   await page.getByRole('button', { name: 'More for To the bin' }).click();
   await page.getByRole('menuitem', { name: 'Move to trash' }).click();
   await expect(page.getByText('To the bin is in the trash.')).toBeVisible();

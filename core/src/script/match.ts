@@ -30,16 +30,19 @@ function pairs<A, B>(
 }
 
 /** The actions of a frame in the base that its lines are: what says the same, else what the same man does. */
-export const matchActions = (read: FrameRead, frame: Frame | undefined): (Action | undefined)[] =>
-  pairs(
-    read.actions.map((a) => a.read),
-    frame?.actions ?? [],
+export function matchActions(read: FrameRead, frame: Frame | undefined): (Action | undefined)[] {
+  if (!frame) return read.actions.map(() => undefined);
+  const said = <A extends Action | ActionRead>(a: A) => ({ a, says: saysOf(a) });
+  return pairs(
+    read.actions.map((x) => said(x.read)),
+    frame.actions.map(said),
     [
-      (a, b) => saysOf(a) === saysOf(b),
-      (a, b) => a.by === b.by && a.does === b.does && a.to === (b as { to?: string }).to,
-      (a, b) => a.by === b.by && a.does === b.does,
+      (x, y) => x.says === y.says,
+      (x, y) => x.a.by === y.a.by && x.a.does === y.a.does && x.a.to === (y.a as { to?: string }).to,
+      (x, y) => x.a.by === y.a.by && x.a.does === y.a.does,
     ],
-  );
+  ).map((found) => found?.a);
+}
 
 /** How much two frames have in common: their title, and what is done in both. */
 function common(read: FrameRead, frame: Frame): number {
