@@ -73,7 +73,7 @@ const unquoted = (text: string): string => {
 /** Ids that nothing of the base has. */
 class Ids {
   private readonly taken = new Set<string>();
-  private n = 0;
+  private readonly last = new Map<string, number>();
   constructor(base: Play | undefined, lines: readonly ScriptLine[]) {
     // An id that is written out is of nothing that is made here.
     for (const line of lines)
@@ -86,9 +86,11 @@ class Ids {
     for (const d of base?.defences ?? []) this.taken.add(d.id);
   }
   next(letter: string): string {
-    do this.n += 1;
-    while (this.taken.has(`${letter}${this.n}`));
-    return `${letter}${this.n}`;
+    let n = this.last.get(letter) ?? 0;
+    do n += 1;
+    while (this.taken.has(`${letter}${n}`));
+    this.last.set(letter, n);
+    return `${letter}${n}`;
   }
 }
 
