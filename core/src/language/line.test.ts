@@ -14,6 +14,8 @@ describe('what a line is called', () => {
     if (!forked.ok) throw new Error(forked.sentence);
     const ends = forked.play.frames.filter((f) => f.parent === 'f1');
     expect(ends.map((f) => lineWords(forked.play, f.id))).toEqual(ends.map((f, k) => endingWords(f, k)));
+    // What goes on as drawn turns off nowhere.
+    expect(lineWords(forked.play, ends[0]!.id)).toBe('As drawn');
     expect(ends.map((f, k) => endingWords(f, k))).toEqual(['As drawn', 'They switch', 'Answer 3']);
   });
 });

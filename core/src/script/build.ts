@@ -16,7 +16,8 @@ import { matchActions, matchFrames } from './match.ts';
 import { overlay } from './overlay.ts';
 import { startOf } from './head.ts';
 import type { FrameRead, ScriptRead } from './script-read.ts';
-import type { ActionRef, LookRead, ReadRead } from './read.ts';
+import type { LookRead, ReadRead } from './read.ts';
+import type { ActionRef } from './ref.ts';
 import { Unreadable } from './reader.ts';
 
 const fault = (line: ScriptLine | undefined, sentence: string): never => {
@@ -107,11 +108,7 @@ interface Of {
 function frameOf(f: FrameRead, of: Of): Frame {
   const { i, actions, lines, frameIds, was, ids } = of;
   const frames = lines[i]!;
-  const at = (ref: ActionRef, where: ScriptLine): string => {
-    if ('id' in ref) return ref.id;
-    const found = (ref.elsewhere ? actions : frames)[ref.frame - 1]?.[ref.action - 1];
-    return found?.id ?? fault(where, `There is no action @${ref.frame}.${ref.action} on this line.`);
-  };
+  const at = (ref: ActionRef, where: ScriptLine): string => pointedAt(ref, frames, actions, where);
   const readAt = ({ at: seen, look, ...r }: ReadRead): Read => ({
     ...r,
     ...(seen ? { at: { ...seen, action: at(seen.action, f.line) } } : {}),
@@ -159,6 +156,18 @@ function frameOf(f: FrameRead, of: Of): Frame {
   };
 }
 
+/** The id of an action that is pointed at by number. */
+function pointedAt(
+  ref: ActionRef,
+  frames: readonly (readonly Line[])[],
+  all: readonly (readonly Line[])[],
+  where: ScriptLine,
+): string {
+  if ('id' in ref) return ref.id;
+  const found = (ref.elsewhere ? all : frames)[ref.frame - 1]?.[ref.action - 1];
+  return found?.id ?? fault(where, `There is no action @${ref.frame}.${ref.action} on this line.`);
+}
+
 interface Where {
   /** The actions of every frame on the line, and of every frame there is. */
   readonly frames: readonly (readonly Line[])[];
@@ -172,14 +181,8 @@ function pointed(on: Pointed, { frames, all, own, where }: Where): string {
     case 'frame':
     case 'read':
       return on.is;
-    case 'id':
-      return on.id;
-    case 'ref':
-    case 'elsewhere':
-      return (
-        (on.is === 'ref' ? frames : all)[on.frame - 1]?.[on.action - 1]?.id ??
-        fault(where, `There is no action @${on.frame}.${on.action} on this line.`)
-      );
+    case 'action':
+      return pointedAt(on.ref, frames, all, where);
     case 'said':
       for (const a of meant(frames, own)) if (on.test(a.read)) return a.id;
       return fault(where, 'Nobody does what is waited for here, in this frame or before it.');

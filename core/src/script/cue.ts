@@ -3,6 +3,7 @@ import type { Court } from '../court/court.ts';
 import type { Action, Cue, PlainCue } from '../play/document.ts';
 import { EVENTS } from '../play/vocabulary.ts';
 import { printPlace, readPlace } from './place.ts';
+import { onLine, printRef, readRef, type ActionRef, type OnLine } from './ref.ts';
 import type { Reader } from './reader.ts';
 import type { Wording } from './words.ts';
 
@@ -13,14 +14,10 @@ type Named = Pick<Action, 'by' | 'does'> & {
   readonly for?: PlayerId | undefined;
 };
 
-/** An action of a line as it is pointed at: by the number of its frame on the line and its own in it, from 1. */
-export const REF = /^@(\d+)(?:\.(\d+))?$/;
-
 /** What a phrase points at, before it is known which action that is. */
 export type Pointed =
   | { readonly is: 'frame' | 'read' }
-  | { readonly is: 'ref' | 'elsewhere'; readonly frame: number; readonly action: number }
-  | { readonly is: 'id'; readonly id: string }
+  | { readonly is: 'action'; readonly ref: ActionRef }
   | { readonly is: 'said'; readonly test: (a: Named) => boolean };
 export interface PlainCueRead extends Omit<PlainCue, 'on'> {
   readonly on: Pointed;
@@ -67,15 +64,11 @@ export function* meant<A>(frames: readonly (readonly A[])[], own: number): Gener
     for (let i = frames[f]!.length - 1; i >= 0; i--) yield frames[f]![i]!;
 }
 
-export interface CuePlace {
+export interface CuePlace extends OnLine {
   readonly court: Court;
   readonly wording: Wording;
-  /** The actions of every frame on the line, up to the one that waits. */
-  readonly frames: readonly (readonly Action[])[];
-  /** Which of its frame it is. */
+  /** Which action of the last frame on the line it is. */
   readonly own: number;
-  /** How an action that is not on the line is pointed at; null when it is nowhere. */
-  readonly elsewhere: (id: string) => string | null;
 }
 
 const seconds = (s: number): string => `${s} s`;
@@ -110,14 +103,6 @@ const percentOf = (share: number): string | null => {
   return percent / 100 === share ? `${percent}%` : null;
 };
 
-function pointer(id: string, { frames, elsewhere }: CuePlace): { words: string; on: Action | undefined } {
-  for (let f = frames.length - 1; f >= 0; f--) {
-    const i = frames[f]!.findIndex((a) => a.id === id);
-    if (i >= 0) return { words: `@${f + 1}.${i + 1}`, on: frames[f]![i] };
-  }
-  return { words: elsewhere(id) ?? `@ ${JSON.stringify(id)}`, on: undefined };
-}
-
 function printPlain(cue: PlainCue, place: CuePlace): string {
   const { delay } = cue;
   const after = (moment: string, plain: string): string =>
@@ -127,7 +112,7 @@ function printPlain(cue: PlainCue, place: CuePlace): string {
         ? `${seconds(-delay)} before ${moment}`
         : `${seconds(delay)} after ${moment}`;
   if ((cue.on === 'frame' || cue.on === 'read') && bare(cue)) return after(`the ${cue.on}`, 'on');
-  const { words, on } = pointer(cue.on, place);
+  const on = onLine(cue.on, place);
   const moment = on ? said(cue, on, place) : null;
   if (moment !== null) return after(moment, 'when');
   // Whatever else a document may hold: the moment by its name, the action by its number.
@@ -136,7 +121,7 @@ function printPlain(cue: PlainCue, place: CuePlace): string {
     ...(cue.at === undefined ? [] : [String(cue.at)]),
     ...(cue.place === undefined ? [] : ['by', printPlace(place.court, cue.place, place.wording)]),
   ];
-  const pointed = cue.on === 'frame' || cue.on === 'read' ? `the ${cue.on}` : words;
+  const pointed = cue.on === 'frame' || cue.on === 'read' ? `the ${cue.on}` : printRef(cue.on, place);
   return after(`${pointed} ${more.join(' ')}`, 'when');
 }
 const bare = (c: PlainCue): boolean => c.event === undefined && c.at === undefined && c.place === undefined;
@@ -179,21 +164,8 @@ function readPlain(r: Reader, court: Court, wording: Wording): PlainCueRead {
   const more = delay === undefined ? {} : { delay };
   if (r.word('the', 'frame')) return { on: { is: 'frame' }, ...eventOf(r, court, wording), ...more };
   if (r.word('the', 'read')) return { on: { is: 'read' }, ...eventOf(r, court, wording), ...more };
-  const elsewhere = r.word('elsewhere');
-  const ref = r.ref();
-  if (ref !== null) {
-    const [, frame, action] = REF.exec(ref)!;
-    if (action === undefined)
-      return r.fail('A number of an action is missing: @2.3 is the third of frame 2.');
-    const is = elsewhere ? 'elsewhere' : 'ref';
-    const on = { is, frame: Number(frame), action: Number(action) } as const;
-    return { on, ...eventOf(r, court, wording), ...more };
-  }
-  if (r.punct('@')) {
-    const id = r.text();
-    if (id === null) return r.fail('What it waits for is missing.');
-    return { on: { is: 'id', id }, ...eventOf(r, court, wording), ...more };
-  }
+  const ref = readRef(r);
+  if (ref) return { on: { is: 'action', ref }, ...eventOf(r, court, wording), ...more };
   const who = r.man();
   if (who === null) return r.fail('Who? A number from 1 to 5 stands here.');
   return { ...saying(r, who, court, wording), ...more };

@@ -5,6 +5,7 @@ import { DICTIONARY, type Dictionary } from '../language/dictionary.ts';
 import { printAction } from './action.ts';
 import { printDefence, printOverride } from './defence.ts';
 import { printPlace } from './place.ts';
+import { printRef } from './ref.ts';
 import { printEnd, printLook, printOther, printRead } from './read.ts';
 import { PLAIN_WORDING, wordingOf, type Wording } from './words.ts';
 
@@ -116,7 +117,7 @@ function frameLines(play: Play, wording: Wording): string[] {
   const elsewhere = (id: string): string | null => where.get(id) ?? null;
   return order.flatMap(({ frame, line }) => {
     const frames = line.map((f) => f.actions);
-    const point = pointIn(frames, elsewhere);
+    const point = (id: string): string => printRef(id, { frames, elsewhere });
     return [
       '',
       ...(frame.read ? [`if ${printRead(frame.read, point)}`] : []),
@@ -138,17 +139,6 @@ const playedAt = (play: Play, action: Action): string[] =>
     const o = d.overrides?.[action.id];
     return o ? [`    ${printOverride(i + 1, o)}`] : [];
   });
-
-/** How an action of a line is pointed at. */
-const pointIn =
-  (frames: readonly (readonly Action[])[], elsewhere: (id: string) => string | null) =>
-  (id: string): string => {
-    for (let f = frames.length - 1; f >= 0; f--) {
-      const i = frames[f]!.findIndex((a) => a.id === id);
-      if (i >= 0) return `@${f + 1}.${i + 1}`;
-    }
-    return elsewhere(id) ?? `@ ${quoted(id)}`;
-  };
 
 /** A title stands as it is where it is read back as it is. */
 const title = (s: string): string =>

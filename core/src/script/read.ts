@@ -1,15 +1,12 @@
 import { EVENTS, LOOK_KINDS, REACTIONS } from '../play/vocabulary.ts';
 import type { End, Look, Read } from '../play/document.ts';
 import { nearest } from './near.ts';
-import { REF } from './cue.ts';
+import { readRef, type ActionRef } from './ref.ts';
 import type { Reader } from './reader.ts';
 import { READ_WORDS } from './words.ts';
 
 type Reaction = Read['does'];
 
-/** Where an action is pointed at by its number, or by an id that is nowhere on the line. */
-export type ActionRef =
-  { readonly frame: number; readonly action: number; readonly elsewhere: boolean } | { readonly id: string };
 export interface ReadRead extends Omit<Read, 'at' | 'look'> {
   readonly at?: { readonly action: ActionRef; readonly event?: NonNullable<Read['at']>['event'] };
   readonly look?: ActionRef;
@@ -88,19 +85,9 @@ export function readRead(r: Reader): ReadRead {
   return read;
 }
 
-/** An action by its number: "@2.3". */
-function refOf(r: Reader): ActionRef {
-  const elsewhere = r.word('elsewhere');
-  const ref = r.ref();
-  if (ref !== null) {
-    const [, frame, action] = REF.exec(ref)!;
-    if (action === undefined)
-      return r.fail('The number of the action is missing: @2.3 is the third of frame 2.');
-    return { frame: Number(frame), action: Number(action), elsewhere };
-  }
-  if (!r.punct('@')) return r.fail('An action stands here by its number, like @2.3.');
-  return { id: r.text() ?? r.fail('An action stands here by its number, like @2.3.') };
-}
+/** An action by its number, which has to stand here. */
+const refOf = (r: Reader): ActionRef =>
+  readRef(r) ?? r.fail('An action stands here by its number, like @2.3.');
 
 const LOOKS: Readonly<Record<Look['kind'], string>> = {
   shot: 'shoots',

@@ -5,14 +5,12 @@ import {
   courtFor,
   figuresOf,
   leaves,
-  lineWords,
   mainLine,
   metricsOf,
   readPlay,
   type ComparedFrame,
   type ComparedLine,
   type Play,
-  type Teller,
 } from '@corkscrew/core';
 import { frameScene, thumbScale, type Tone } from '@corkscrew/diagram';
 import { useQueries } from '@tanstack/react-query';
@@ -27,6 +25,7 @@ import { useRelations } from '../../keeping/relations.ts';
 import { useTeller } from '../../team/teller.ts';
 import { BookViews } from '../../ui/BookViews.tsx';
 import { Choice } from '../../ui/Choice.tsx';
+import { EndingChoice } from '../../ui/EndingChoice.tsx';
 import { TopBar } from '../../ui/TopBar.tsx';
 import { Staves } from './Staves.tsx';
 
@@ -229,12 +228,22 @@ function Both({ a, b, sides }: { a: Play; b: Play; sides: readonly [Side, Side] 
       <div className="row head">
         <h2 dir="auto">
           <Link to={`/plays/${a.id}`}>{names[0]}</Link>
-          <Line play={a} name={names[0]!} leaf={leafA} t={t} onChange={(l) => setChosen([l, chosen[1]])} />
+          <EndingChoice
+            play={a}
+            label={`Ending of ${names[0]}`}
+            leaf={leafA}
+            onChange={(l) => setChosen([l, chosen[1]])}
+          />
         </h2>
         <p className="same">{head ? `They look the same for ${head.seconds.toFixed(1)} s` : ''}</p>
         <h2 dir="auto">
           <Link to={`/plays/${b.id}`}>{names[1]}</Link>
-          <Line play={b} name={names[1]!} leaf={leafB} t={t} onChange={(l) => setChosen([chosen[0], l])} />
+          <EndingChoice
+            play={b}
+            label={`Ending of ${names[1]}`}
+            leaf={leafB}
+            onChange={(l) => setChosen([chosen[0], l])}
+          />
         </h2>
       </div>
       {frames.map((f, i) => (
@@ -258,33 +267,6 @@ function Both({ a, b, sides }: { a: Play; b: Play; sides: readonly [Side, Side] 
         <Figures lines={lines} names={names} />
       </section>
     </>
-  );
-}
-
-/** Which of its lines is looked at, where a play has more than one. */
-function Line({
-  play,
-  name,
-  leaf,
-  t,
-  onChange,
-}: {
-  play: Play;
-  name: string;
-  leaf: string;
-  t: Teller;
-  onChange: (leaf: string) => void;
-}) {
-  const all = leaves(play);
-  if (all.length < 2) return null;
-  return (
-    <Choice
-      bare
-      label={`Ending of ${name}`}
-      value={leaf}
-      options={all.map((l) => [l.id, lineWords(play, l.id, t)] as const)}
-      onChange={onChange}
-    />
   );
 }
 

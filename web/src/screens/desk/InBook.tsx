@@ -1,7 +1,5 @@
 import {
-  leaves,
   LIMITS,
-  lineWords,
   SITUATION_WORDS,
   SITUATIONS,
   situationWords,
@@ -15,8 +13,8 @@ import { Link } from 'react-router';
 import styled from 'styled-components';
 import { usePlays } from '../../keeping/plays.ts';
 import { useDocuments } from '../../keeping/relations.ts';
-import { useTeller } from '../../team/teller.ts';
 import { Choice } from '../../ui/Choice.tsx';
+import { EndingChoice } from '../../ui/EndingChoice.tsx';
 import { Label } from '../../ui/controls.tsx';
 import { IconButton } from '../../ui/IconButton.tsx';
 import { TextField } from '../../ui/TextField.tsx';
@@ -126,7 +124,6 @@ function CounterTo({ play, others }: { play: Play; others: readonly PlayRow[] })
   const all = play.counterTo ?? [];
   const free = others.filter((r) => !all.some((c) => c.play === r.id));
   const of = useDocuments(all.map((c) => c.play));
-  const t = useTeller(play);
   const put = (counterTo: typeof all) => apply({ do: 'counterTo', counterTo });
   return (
     <div className="whole">
@@ -142,17 +139,12 @@ function CounterTo({ play, others }: { play: Play; others: readonly PlayRow[] })
                 ) : (
                   <span>{c.name}, not in the playbook</span>
                 )}
-                {(of.get(c.play) ? leaves(of.get(c.play)!).length : 0) > 1 && (
-                  <Choice
-                    bare
+                {of.has(c.play) && (
+                  <EndingChoice
+                    play={of.get(c.play)!}
                     label={`Which ending of ${there?.summary.name ?? c.name}`}
-                    value={c.line ?? ''}
-                    options={[
-                      ['', 'All of it'],
-                      ...leaves(of.get(c.play)!).map(
-                        (l) => [l.id, lineWords(of.get(c.play)!, l.id, t)] as const,
-                      ),
-                    ]}
+                    leaf={c.line}
+                    all="All of it"
                     onChange={(line) => {
                       const { line: _old, ...rest } = c;
                       put(all.map((o) => (o === c ? (line ? { ...rest, line } : rest) : o)));

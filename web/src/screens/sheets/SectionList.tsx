@@ -1,6 +1,4 @@
 import {
-  leaves,
-  lineWords,
   type Play,
   type PlayRow,
   type SheetChange,
@@ -17,9 +15,8 @@ import {
   type DropItem,
 } from 'react-aria-components';
 import styled from 'styled-components';
-import { Choice } from '../../ui/Choice.tsx';
+import { EndingChoice } from '../../ui/EndingChoice.tsx';
 import { IconButton } from '../../ui/IconButton.tsx';
-import { useTeller } from '../../team/teller.ts';
 import { TextField } from '../../ui/TextField.tsx';
 
 /** What is dragged: entries of the sheet, and plays that are not on it. */
@@ -235,11 +232,12 @@ function Entry({
         )}
       </span>
       <span className="ending">
-        {document && leaves(document).length > 1 && (
-          <Ending
+        {document && (
+          <EndingChoice
             play={document}
-            name={name}
+            label={`Ending of ${name}`}
             leaf={entry.leaf}
+            all="All endings"
             onChange={(leaf) => change({ do: 'entry', id: entry.id, leaf })}
           />
         )}
@@ -259,31 +257,5 @@ function Entry({
         <X size={14} />
       </IconButton>
     </GridListItem>
-  );
-}
-
-/** Which of its endings is called; all of it where none is chosen. */
-function Ending({
-  play,
-  name,
-  leaf,
-  onChange,
-}: {
-  play: Play;
-  name: string;
-  leaf: string | undefined;
-  onChange: (leaf: string | null) => void;
-}) {
-  const t = useTeller(play);
-  const all = leaves(play).map((l) => [l.id, lineWords(play, l.id, t)] as const);
-  const gone = leaf !== undefined && !all.some(([id]) => id === leaf);
-  return (
-    <Choice
-      bare
-      label={`Ending of ${name}`}
-      value={leaf ?? ''}
-      options={[['', 'All endings'], ...all, ...(gone ? [[leaf, 'An ending that is gone'] as const] : [])]}
-      onChange={(id) => onChange(id || null)}
-    />
   );
 }

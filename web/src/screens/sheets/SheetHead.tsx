@@ -18,13 +18,9 @@ const Box = styled.section`
   .whole {
     grid-column: 1 / -1;
   }
-  .five {
-    border: 0;
-    padding: 0;
-  }
-  .five legend {
-    padding: 0;
-    margin-bottom: 4px;
+  .five summary {
+    padding: 4px 0;
+    cursor: pointer;
     font: 640 12px/1.2 'Archivo Variable';
     font-stretch: 80%;
     color: var(--ink-2);
@@ -54,7 +50,8 @@ const Box = styled.section`
     color: var(--on-ink);
   }
   @media (pointer: coarse) {
-    .chips button {
+    .chips button,
+    .five summary {
       min-height: 44px;
     }
   }
@@ -138,8 +135,8 @@ export function SheetHead({
               ))}
             </div>
           </div>
-          <fieldset className="whole five">
-            <legend>Their five</legend>
+          <details className="whole five">
+            <summary>Their five</summary>
             {PLAYERS.map((n) => (
               <TextField
                 key={n}
@@ -155,7 +152,7 @@ export function SheetHead({
                 }}
               />
             ))}
-          </fieldset>
+          </details>
         </>
       )}
     </Box>

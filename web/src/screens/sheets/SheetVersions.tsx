@@ -6,6 +6,9 @@ import { api } from '../../app/api.ts';
 import { Button, Label } from '../../ui/controls.tsx';
 
 const Box = styled.section`
+  > button {
+    margin-left: 10px;
+  }
   li {
     display: flex;
     justify-content: space-between;

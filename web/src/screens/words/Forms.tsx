@@ -2,38 +2,33 @@ import { formsFor, LIMITS, type TeamWord } from '@corkscrew/core';
 import { TextField } from '../../ui/TextField.tsx';
 import type { Entry } from './entries.ts';
 
+const FORMS = [
+  ['plural', 'More than one'],
+  ['base', 'To do it'],
+  ['third', '4 …'],
+] as const;
+
 /** The forms of a word: the likely ones are offered where none is said. */
 export function Forms({ entry, onChange }: { entry: Entry; onChange: (word: TeamWord) => void }) {
   const word = entry.word!;
   const usual = formsFor(entry.key, word.word);
-  const set = (key: 'plural' | 'base' | 'third' | 'ing', text: string): void => {
+  const set = (key: (typeof FORMS)[number][0], text: string): void => {
     const forms = { ...word.forms, [key]: text.trim() };
     onChange({ ...word, forms: Object.fromEntries(Object.entries(forms).filter(([, v]) => v)) });
   };
   return (
     <section className="forms" aria-label={`Forms of ${word.word}`}>
       <h2 dir="auto">{word.word} as it is said</h2>
-      <TextField
-        label="More than one"
-        value={word.forms?.plural ?? ''}
-        max={LIMITS.name}
-        placeholder={usual.plural}
-        onDone={(w) => set('plural', w)}
-      />
-      <TextField
-        label="To do it"
-        value={word.forms?.base ?? ''}
-        max={LIMITS.name}
-        placeholder={usual.base}
-        onDone={(w) => set('base', w)}
-      />
-      <TextField
-        label="4 …"
-        value={word.forms?.third ?? ''}
-        max={LIMITS.name}
-        placeholder={usual.third}
-        onDone={(w) => set('third', w)}
-      />
+      {FORMS.map(([key, label]) => (
+        <TextField
+          key={key}
+          label={label}
+          value={word.forms?.[key] ?? ''}
+          max={LIMITS.name}
+          placeholder={usual[key]}
+          onDone={(w) => set(key, w)}
+        />
+      ))}
       <TextField
         label="Sounds like"
         value={word.sounds ?? ''}
