@@ -86,7 +86,9 @@ const FLAGS: Readonly<Record<string, readonly string[]>> = {
 
 /** Reads an action of a man whose number has been read. */
 export function readAction(r: Reader, by: PlayerId, court: Court, wording: Wording): ActionRead {
+  const start = r.place;
   const done = readVerb(r, wording);
+  r.mark('verb', start);
   const read: Record<string, unknown> = { by, ...done, ...object(r, done, court, wording) };
   while (!r.over) {
     if (!r.punct(',')) r.fail('A comma stands before what is said more of it.');
@@ -103,8 +105,18 @@ function readVerb(r: Reader, wording: Wording): Done {
     .get(token.text.toLocaleLowerCase('en'))
     ?.find((p) => p.words.every((w, i) => r.isWord(i, w)));
   if (found) {
+    const start = r.place;
     r.word(...found.words);
-    return found.says;
+    const [only, ...others] = found.says;
+    if (others.length === 0) return only;
+    const last = r.peek(-1)!;
+    r.back(start);
+    const both = found.says.map((d) => wording.plainly(d)).filter((w) => w !== null);
+    return r.fail(
+      `“${found.words.join(' ')}” is your word for two things${both.length > 1 ? `: ${both.join(', or ')}?` : '.'}`,
+      { ...token, to: last.to },
+      ...both,
+    );
   }
   const fix = nearest(token.text, wording.phrases.keys());
   return r.fail(
@@ -154,6 +166,7 @@ function man(r: Reader, joined: string, missing: string, said = false): PlayerId
 }
 
 function modifier(r: Reader, read: Record<string, unknown>, court: Court, wording: Wording): void {
+  const start = r.place;
   const not = r.word('not');
   for (const [key, words] of Object.entries(FLAGS))
     if (r.word(...words)) {
@@ -162,7 +175,10 @@ function modifier(r: Reader, read: Record<string, unknown>, court: Court, wordin
     }
   if (not) r.fail('Not what?');
   const tempo = TEMPOS.find((t) => r.word(t));
-  if (tempo !== undefined) return pace(r, read, tempo);
+  if (tempo !== undefined) {
+    r.mark(tempo, start);
+    return pace(r, read, tempo);
+  }
   if (r.word('one', 'pace')) return void (read.stretches = []);
   if (r.word('as')) return void (read.kind = kindOf(r, read.does as Action['does'], wording));
   if (r.word('facing')) return void (read.facing = numberOf(r, 'degrees'));
@@ -179,7 +195,10 @@ function modifier(r: Reader, read: Record<string, unknown>, court: Court, wordin
     return;
   }
   const cue = readCue(r, court, wording);
-  if (cue) return void (read.cue = cue);
+  if (cue) {
+    r.mark('cue', start);
+    return void (read.cue = cue);
+  }
   const token = r.peek();
   const fix = token?.type === 'word' ? nearest(token.text, MODIFIERS) : undefined;
   r.fail(

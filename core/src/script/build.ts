@@ -29,6 +29,14 @@ interface Line {
   readonly read: ActionRead;
 }
 
+/** What was made of a text: a document that is still to be checked, and the ids of its parts in the text's order. */
+export interface Built {
+  readonly play: unknown;
+  readonly frameIds: readonly string[];
+  readonly actionIds: readonly (readonly string[])[];
+  readonly lookIds: readonly (readonly string[])[];
+}
+
 /** A play out of what a text says, with the ids of the base where it is one of its lines. Throws `Unreadable`. */
 export function build(
   read: ScriptRead,
@@ -36,7 +44,7 @@ export function build(
   base: Play | undefined,
   id: string,
   lines: readonly ScriptLine[],
-): unknown {
+): Built {
   const ids = new Ids(base, lines);
   const matched = matchFrames(read.frames, base);
   const actions = read.frames.map((f, i) => {
@@ -60,7 +68,12 @@ export function build(
     start,
     frames: ordered(frames, base),
   };
-  return base ? overlay(base, made, 'play') : made;
+  return {
+    play: base ? overlay(base, made, 'play') : made,
+    frameIds,
+    actionIds: actions.map((of) => of.map((a) => a.id)),
+    lookIds: frames.map((f) => (f.looks ?? []).map((l) => l.id)),
+  };
 }
 
 const unquoted = (text: string): string => {

@@ -1,3 +1,6 @@
+/** A word as it is compared: whatever case it is in. */
+export const lower = (s: string): string => s.toLocaleLowerCase('en');
+
 /** How many letters have to be added, taken out or changed to make one word of another; two changed about count one. */
 function steps(a: string, b: string): number {
   const rows = [Array.from({ length: b.length + 1 }, (_, j) => j)];
@@ -20,11 +23,11 @@ const LONG = 40;
 /** What somebody may have meant who wrote a word: the nearest of some, a third of its letters away at most. */
 export function nearest(word: string, among: Iterable<string>): string | undefined {
   if (word.length > LONG) return undefined;
-  const written = word.toLocaleLowerCase('en');
+  const written = lower(word);
   let best: { word: string; off: number } | undefined;
   for (const other of among) {
     if (Math.abs(other.length - written.length) > 3) continue;
-    const off = steps(written, other.toLocaleLowerCase('en'));
+    const off = steps(written, lower(other));
     if (!best || off < best.off) best = { word: other, off };
   }
   return best && best.off <= Math.max(1, written.length / 3) ? best.word : undefined;

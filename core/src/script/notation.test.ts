@@ -160,7 +160,7 @@ describe('what cannot be read', () => {
   ])('%s', (text, sentence, fix) => {
     const fault = line(text);
     expect(fault.sentence).toBe(sentence);
-    expect(fault.fix?.text).toBe(fix);
+    expect(fault.fixes?.[0]?.text).toBe(fix);
     expect(fault.line).toBe(3);
   });
   it('every line that cannot be read is told, with its place; a fix mends it', () => {
@@ -169,7 +169,7 @@ describe('what cannot be read', () => {
     expect(all.map((f) => f.line)).toEqual([3, 4]);
     let mended = text;
     for (const f of all.toReversed())
-      mended = mended.slice(0, f.fix!.from) + f.fix!.text + mended.slice(f.fix!.to);
+      mended = mended.slice(0, f.fixes![0]!.from) + f.fixes![0]!.text + mended.slice(f.fixes![0]!.to);
     expect(parseScript(mended).ok).toBe(true);
   });
   it('no set and no frame are said', () => {

@@ -5,18 +5,37 @@ import { DICTIONARY, type Dictionary } from '../language/dictionary.ts';
 import { printAction } from './action.ts';
 import { printDefence, printOverride } from './defence.ts';
 import { printPlace } from './place.ts';
+import { HeadWords, type LineOf } from './line-of.ts';
 import { printRef } from './ref.ts';
 import { printEnd, printLook, printOther, printRead } from './read.ts';
-import { PLAIN_WORDING, wordingOf, type Wording } from './words.ts';
+import { wordingOf, type Wording } from './words.ts';
 
 const quoted = (s: string): string => JSON.stringify(s);
 const word = (s: string): string => (/^\p{L}[\p{L}\p{N}'’-]*$/u.test(s) ? s : quoted(s));
 const listed = (s: string): string => (/^\d-\d(-\d)?$/.test(s) ? s : word(s));
 
 /** A play as it is written; with a team's dictionary in its words. Silences, what was turned down, needs, mistakes and the log of changes are not written. */
-export function printScript(play: Play, dictionary: Dictionary = DICTIONARY): string {
-  const wording = dictionary === DICTIONARY ? PLAIN_WORDING : wordingOf(dictionary);
-  return `${[...headLines(play, wording), ...frameLines(play, wording)].join('\n')}\n`;
+export const printScript = (play: Play, dictionary: Dictionary = DICTIONARY): string =>
+  `${scriptLines(play, dictionary)
+    .map((l) => l.text)
+    .join('\n')}\n`;
+
+/** A line of a written play, and what of the play it says; an empty one says nothing. */
+export interface PrintedLine {
+  readonly text: string;
+  readonly of: LineOf | null;
+}
+
+/** A play as it is written, line by line. */
+export function scriptLines(play: Play, dictionary: Dictionary = DICTIONARY): PrintedLine[] {
+  const wording = wordingOf(dictionary);
+  const words = new HeadWords();
+  const head = headLines(play, wording).map((text): PrintedLine => {
+    const man = /^  (\d) at/.exec(text)?.[1];
+    const [word = ''] = text.startsWith('if nothing') ? ['if nothing'] : text.split(' ');
+    return { text, of: man === undefined ? words.next(word) : { is: 'place', man } };
+  });
+  return [...head, ...frameLines(play, wording)];
 }
 
 /** What stands before the frames, a field a line. */
@@ -101,7 +120,7 @@ export function inOrder(play: Play): At[] {
   return out;
 }
 
-function frameLines(play: Play, wording: Wording): string[] {
+function frameLines(play: Play, wording: Wording): PrintedLine[] {
   const court = courtFor(play);
   const order = inOrder(play);
   const place = new Map(order.map((at, i) => [at.frame.id, i + 1]));
@@ -118,26 +137,44 @@ function frameLines(play: Play, wording: Wording): string[] {
   return order.flatMap(({ frame, line }) => {
     const frames = line.map((f) => f.actions);
     const point = (id: string): string => printRef(id, { frames, elsewhere });
+    const { id } = frame;
+    const lineFor = (is: 'read' | 'frame' | 'caption' | 'looks' | 'end', text: string): PrintedLine => ({
+      text,
+      of: { is, frame: id },
+    });
     return [
-      '',
-      ...(frame.read ? [`if ${printRead(frame.read, point)}`] : []),
-      `${line.length}:${frame.title === undefined ? '' : ` ${title(frame.title)}`}`,
-      ...(frame.caption === undefined ? [] : [`  caption ${quoted(frame.caption)}`]),
+      { text: '', of: null },
+      ...(frame.read ? [lineFor('read', `if ${printRead(frame.read, point)}`)] : []),
+      lineFor('frame', `${line.length}:${frame.title === undefined ? '' : ` ${title(frame.title)}`}`),
+      ...(frame.caption === undefined ? [] : [lineFor('caption', `  caption ${quoted(frame.caption)}`)]),
       ...frame.actions.flatMap((action, own) => [
-        `  ${printAction(action, { court, wording, frames, own, elsewhere })}`,
-        ...playedAt(play, action),
+        {
+          text: `  ${printAction(action, { court, wording, frames, own, elsewhere })}`,
+          of: { is: 'action', frame: id, action: action.id } as const,
+        },
+        ...playedAt(play, id, action),
       ]),
-      ...(frame.looks ?? []).map((l) => `  ${printLook(l, point, inFrame)}`),
-      ...(frame.looks?.length === 0 ? ['  look at nothing'] : []),
-      ...(frame.end ? [`  then ${printEnd(frame.end)}`] : []),
+      ...(frame.looks ?? []).map((l) => ({
+        text: `  ${printLook(l, point, inFrame)}`,
+        of: { is: 'look', frame: id, look: l.id } as const,
+      })),
+      ...(frame.looks?.length === 0 ? [lineFor('looks', '  look at nothing')] : []),
+      ...(frame.end ? [lineFor('end', `  then ${printEnd(frame.end)}`)] : []),
     ];
   });
 }
 
-const playedAt = (play: Play, action: Action): string[] =>
+const playedAt = (play: Play, frame: string, action: Action): PrintedLine[] =>
   (play.defences ?? []).flatMap((d, i) => {
     const o = d.overrides?.[action.id];
-    return o ? [`    ${printOverride(i + 1, o)}`] : [];
+    return o
+      ? [
+          {
+            text: `    ${printOverride(i + 1, o)}`,
+            of: { is: 'there', frame, action: action.id, defence: i + 1 } as const,
+          },
+        ]
+      : [];
   });
 
 /** A title stands as it is where it is read back as it is. */

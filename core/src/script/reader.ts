@@ -1,14 +1,30 @@
+import { lower } from './near.ts';
 import { PLAYERS, type PlayerId } from '../alignment/library.ts';
 import { DEFENDERS, type DefenderId } from '../play/vocabulary.ts';
 import type { ScriptLine, Token } from './lines.ts';
 
+/** What is put in place of a part of the text. */
+export interface ScriptFix {
+  readonly from: number;
+  readonly to: number;
+  readonly text: string;
+}
 /** Something of a line that can't be read, said to the coach, and what would mend it. */
 export interface ScriptFault {
   readonly line: number;
   readonly from: number;
   readonly to: number;
   readonly sentence: string;
-  readonly fix?: { readonly from: number; readonly to: number; readonly text: string };
+  /** What may be meant, the likeliest first: taken, it mends the line. */
+  readonly fixes?: readonly ScriptFix[];
+}
+/** What a part of a line says: it is shown as what it is. */
+export type Role =
+  'head' | 'frame' | 'theirs' | 'man' | 'verb' | 'place' | 'cue' | 'text' | 'walk' | 'jog' | 'cut' | 'sprint';
+export interface ScriptMark {
+  readonly from: number;
+  readonly to: number;
+  readonly role: Role;
 }
 export class Unreadable extends Error {
   constructor(readonly fault: ScriptFault) {
@@ -16,11 +32,10 @@ export class Unreadable extends Error {
   }
 }
 
-const lower = (s: string): string => s.toLocaleLowerCase('en');
-
 /** A line read token by token, from the left; what was looked for and is not there is left where it is. */
 export class Reader {
   private at = 0;
+  readonly marks: ScriptMark[] = [];
   constructor(readonly line: ScriptLine) {}
 
   get place(): number {
@@ -31,6 +46,11 @@ export class Reader {
   }
   peek(ahead = 0): Token | undefined {
     return this.line.tokens[this.at + ahead];
+  }
+  /** Says what has been read since a place of the line. */
+  mark(role: Role, since: number): void {
+    const [first, last] = [this.line.tokens[since], this.line.tokens[this.at - 1]];
+    if (first && last && this.at > since) this.marks.push({ from: first.from, to: last.to, role });
   }
   get over(): boolean {
     return this.at >= this.line.tokens.length;
@@ -103,13 +123,14 @@ export class Reader {
     this.at = this.line.tokens.length;
     return first && last ? text.slice(first.from, last.to) : '';
   }
-  fail(sentence: string, at = this.peek(), fix?: string): never {
+  fail(sentence: string, at = this.peek(), ...fixes: readonly (string | undefined)[]): never {
     const end = this.line.tokens.at(-1);
     const from = at?.from ?? end?.to ?? this.line.from;
     const to = at?.to ?? end?.to ?? this.line.to;
+    const known = fixes.filter((f) => f !== undefined);
     throw new Unreadable({
       ...{ line: this.line.number, from, to, sentence },
-      ...(fix === undefined ? {} : { fix: { from, to, text: fix } }),
+      ...(known.length === 0 ? {} : { fixes: known.map((text) => ({ from, to, text })) }),
     });
   }
 }

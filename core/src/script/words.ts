@@ -1,4 +1,5 @@
 import { DICTIONARY, type Dictionary, type TermKey } from '../language/dictionary.ts';
+import { lower } from './near.ts';
 import {
   CUT_KINDS,
   DRIBBLE_KINDS,
@@ -14,10 +15,10 @@ export interface Done {
   readonly does: Verb;
   readonly kind?: string;
 }
-/** A phrase with its words in lower case, and what it says. */
-interface Phrase {
+/** A phrase with its words in lower case, and what it says: more than one thing where a team has one word for two. */
+export interface Phrase {
   readonly words: readonly string[];
-  readonly says: Done;
+  readonly says: readonly [Done, ...Done[]];
 }
 
 const split = (phrase: string): string[] => phrase.toLocaleLowerCase('en').split(' ');
@@ -57,60 +58,93 @@ export interface Wording {
   readonly verb: (says: Done) => { readonly words: string; readonly kindBehind: string | null };
   /** Phrases by their first word, the longest first. */
   readonly phrases: ReadonlyMap<string, readonly Phrase[]>;
+  /** What is done, in words that mean just that: the trade's where the team's mean two things; null when there are none. */
+  readonly plainly: (says: Done) => string | null;
   /** The name of a kind, as it stands behind: "basket cut". */
   readonly kindNamed: (does: Verb, words: string) => string | undefined;
   readonly dictionary: Dictionary;
 }
 
+const made = new WeakMap<Dictionary, Wording>();
 /** How everything is said in the words of a dictionary. */
 export function wordingOf(dictionary: Dictionary = DICTIONARY): Wording {
-  const taken = new Map<string, Done>();
+  const kept = made.get(dictionary) ?? makeWording(dictionary);
+  made.set(dictionary, kept);
+  return kept;
+}
+
+/** Everything that can be done, each with the word of the dictionary it is said by; the plain verbs first. */
+const ALL: readonly { readonly says: Done; readonly key: TermKey | null; readonly shot?: string }[] = [
+  ...(Object.keys(PLAIN_KEY) as Verb[]).map((does) => ({ says: { does }, key: PLAIN_KEY[does] })),
+  ...Object.entries(SHOTS).map(([kind, shot]) => ({
+    says: { does: 'shot' as const, kind },
+    key: null,
+    shot,
+  })),
+  ...KINDS.map(([does, kind, key]) => ({ says: { does, kind }, key })),
+];
+const nameOf = ({ does, kind }: Done): string => (kind === undefined ? does : `${does} ${kind}`);
+
+function makeWording(dictionary: Dictionary): Wording {
+  const phraseOf = ({ key, shot }: (typeof ALL)[number], of: Dictionary): string =>
+    key === null ? shot! : of[key].third;
+  const claims = new Map<string, (typeof ALL)[number][]>();
+  for (const one of ALL) {
+    const phrase = lower(phraseOf(one, dictionary));
+    if (/^\p{L}/u.test(phrase)) claims.set(phrase, [...(claims.get(phrase) ?? []), one]);
+  }
+  const taken = new Map<string, [Done, ...Done[]]>();
   const said = new Map<string, string>();
-  const behind = new Map<string, string>();
+  for (const [phrase, [first, ...rest]] of claims) {
+    // What the trade itself has one word for is told apart behind it; what only this team has is asked about.
+    const twofold = rest.filter(
+      (o) => lower(phraseOf(o, DICTIONARY)) !== lower(phraseOf(first!, DICTIONARY)),
+    );
+    taken.set(phrase, [first!.says, ...twofold.map((o) => o.says)]);
+    if (twofold.length === 0) said.set(nameOf(first!.says), phraseOf(first!, dictionary));
+  }
+  // The trade's words are understood as well, where the team has no other use for them.
+  const plain = new Map<string, string>();
+  for (const one of ALL) {
+    const phrase = phraseOf(one, DICTIONARY);
+    const here = taken.get(lower(phrase));
+    if (!here) taken.set(lower(phrase), [one.says]);
+    const means = taken.get(lower(phrase))!;
+    if (means.length === 1 && nameOf(means[0]) === nameOf(one.says)) plain.set(nameOf(one.says), phrase);
+  }
+  for (const does of Object.keys(PLAIN_KEY) as Verb[]) if (!taken.has(does)) taken.set(does, [{ does }]);
   const named = new Map<string, string>();
-  const put = (phrase: string, says: Done): boolean => {
-    const key = phrase.toLocaleLowerCase('en');
-    if (taken.has(key) || !/^\p{L}/u.test(phrase)) return false;
-    taken.set(key, says);
-    return true;
-  };
-  for (const does of Object.keys(PLAIN_KEY) as Verb[]) {
-    const phrase = dictionary[PLAIN_KEY[does]].third;
-    // A team's word for two things: the trade's own tells the second one.
-    const own = put(phrase, { does }) ? phrase : DICTIONARY[PLAIN_KEY[does]].third;
-    put(own, { does });
-    said.set(does, own);
-  }
-  for (const [kind, phrase] of Object.entries(SHOTS)) {
-    put(phrase, { does: 'shot', kind });
-    said.set(`shot ${kind}`, phrase);
-  }
+  const behind = new Map<string, string>();
   for (const [does, kind, key] of KINDS) {
-    const { third, word } = dictionary[key];
-    if (put(third, { does, kind })) said.set(`${does} ${kind}`, third);
-    else behind.set(`${does} ${kind}`, word);
-    named.set(`${does} ${word.toLocaleLowerCase('en')}`, kind);
+    const { word } = dictionary[key];
+    const name = `${does} ${lower(word)}`;
+    behind.set(`${does} ${kind}`, named.has(name) ? kind : word);
+    if (!named.has(name)) named.set(name, kind);
   }
+  for (const [does, kind] of KINDS)
+    if (!named.has(`${does} ${lower(kind)}`)) named.set(`${does} ${lower(kind)}`, kind);
   const phrases = new Map<string, Phrase[]>();
   for (const [phrase, says] of taken) {
     const words = split(phrase);
     phrases.set(words[0]!, [...(phrases.get(words[0]!) ?? []), { words, says }]);
   }
   for (const list of phrases.values()) list.sort((a, b) => b.words.length - a.words.length);
+  const wordsFor = (says: Done): string | null => said.get(nameOf(says)) ?? plain.get(nameOf(says)) ?? null;
   return {
     dictionary,
     phrases,
-    verb: ({ does, kind }) => {
-      const whole = kind === undefined ? undefined : said.get(`${does} ${kind}`);
-      if (kind === undefined || whole !== undefined)
-        return { words: whole ?? said.get(does)!, kindBehind: null };
-      return { words: said.get(does)!, kindBehind: behind.get(`${does} ${kind}`) ?? kind };
+    plainly: wordsFor,
+    verb: (says) => {
+      const whole = wordsFor(says);
+      if (whole !== null) return { words: whole, kindBehind: null };
+      const { does, kind } = says;
+      // A verb no word means alone has the name the document gives it.
+      const verb = wordsFor({ does }) ?? does;
+      return { words: verb, kindBehind: kind === undefined ? null : (behind.get(nameOf(says)) ?? kind) };
     },
-    kindNamed: (does, words) => named.get(`${does} ${words.toLocaleLowerCase('en')}`),
+    kindNamed: (does, words) => named.get(`${does} ${lower(words)}`),
   };
 }
-
-export const PLAIN_WORDING = wordingOf();
 
 /** What they do, as it is said of one and of several: "drops", "drop". */
 export const READ_WORDS: ReadonlyMap<string, { readonly third: string; readonly base: string }> = new Map(

@@ -15,3 +15,14 @@ export const useLately = create<{ readonly ids: readonly string[] }>()(
 export function used(id: string): void {
   useLately.setState(({ ids }) => ({ ids: [id, ...ids.filter((i) => i !== id)].slice(0, KEPT) }));
 }
+
+/** What a sentence that is said draws, in words; what of it is not understood; or null where it is none. */
+export interface Heard {
+  readonly sentence: string;
+  /** Draws it; null where it is not understood. */
+  readonly draw: (() => void) | null;
+}
+/** Who draws what is said: the desk, while it is open. */
+export const useListener = create<{ readonly hear: ((sentence: string) => Heard | null) | null }>(() => ({
+  hear: null,
+}));

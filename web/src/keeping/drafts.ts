@@ -1,4 +1,5 @@
 import { isCovered, START, type Draft, type Extent } from '@corkscrew/core';
+import type { KeptScript } from './scripts.ts';
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 
 /** As the first version of this store had them: one a play, whoever wrote it. */
@@ -11,13 +12,16 @@ interface OldDraft {
 interface Schema extends DBSchema {
   drafts: { key: string; value: OldDraft };
   kept: { key: [string, string, string]; value: Draft };
+  scripts: { key: [string, string]; value: KeptScript & { readonly team: string; readonly play: string } };
 }
 
 const OLD_TEAM = 'team';
 
 async function openStore(): Promise<IDBPDatabase<Schema>> {
-  return openDB<Schema>('corkscrew', 2, {
+  return openDB<Schema>('corkscrew', 3, {
     upgrade: async (db, from, _to, tx) => {
+      db.createObjectStore('scripts', { keyPath: ['team', 'play'] });
+      if (from >= 2) return;
       db.createObjectStore('kept', { keyPath: ['team', 'play', 'sitting'] });
       if (from < 1) return;
       for (const { id, play, revision } of await tx.objectStore('drafts').getAll())

@@ -19,11 +19,12 @@ import { usePlayed } from './defend/view.ts';
 import { Questions } from './Questions.tsx';
 import { WithMenu } from './draw/Menu.tsx';
 import { Heard } from './draw/Heard.tsx';
-import { backToCourt, useDeskKeys } from './draw/use-keys.ts';
+import { backToCourt, useDeskKeys, usePaste } from './draw/use-keys.ts';
+import { Folded } from './ladder/Folded.tsx';
 import { Ladder } from './ladder/Ladder.tsx';
 import { Strip } from './ladder/Strip.tsx';
 import { Centre, Columns, Page } from './layout.ts';
-import { Panel } from './Panel.tsx';
+import { Panel, useScripting } from './Panel.tsx';
 import { Paper } from './present/Paper.tsx';
 import { Present } from './present/Present.tsx';
 import { RunStrip } from './sheet/RunStrip.tsx';
@@ -31,6 +32,7 @@ import { lineView, redo, undo, useDesk, usePick } from './store.ts';
 import { useRunning } from './timeline.ts';
 import { HandRow } from './draw/VerbRow.tsx';
 import { useDeskTeller } from './teller.ts';
+import { useHears } from './spoken.ts';
 
 export default function Desk() {
   const { id = '' } = useParams();
@@ -71,7 +73,10 @@ function Open() {
     document.title = `${name} · Corkscrew`;
   }, [name]);
   useDeskKeys(!presenting);
+  usePaste(!presenting);
+  useHears();
   const size = useSize();
+  const scripting = useScripting(size);
   return (
     <>
       <Behind />
@@ -87,12 +92,19 @@ function Open() {
               {(openMenu) => (
                 <Columns
                   onPointerUp={backToCourt}
+                  {...(scripting && { 'data-script': '' })}
                   // A phone watches: nothing is opened there that changes a play.
                   {...(size !== 'phone' && {
                     onContextMenu: (e) => openMenu(e.target as Element) && e.preventDefault(),
                   })}
                 >
-                  {size === 'phone' || size === 'tablet' ? <Strip fixed={size === 'phone'} /> : <Ladder />}
+                  {size === 'phone' || size === 'tablet' ? (
+                    <Strip fixed={size === 'phone'} />
+                  ) : scripting ? (
+                    <Folded />
+                  ) : (
+                    <Ladder />
+                  )}
                   <Centre>
                     <FrameLine size={size} />
                     <Court onHold={size === 'phone' ? undefined : openMenu} />

@@ -1,7 +1,7 @@
 import { AnswersTab } from './answers/AnswersTab.tsx';
 import { useHoles } from './answers/judge.ts';
 import { X } from 'lucide-react';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { Tab, TabList, TabPanel, Tabs } from 'react-aria-components';
 import styled from 'styled-components';
 import { create } from 'zustand';
@@ -14,6 +14,8 @@ import { FrameTab } from './draw/FrameTab.tsx';
 import { PlayTab } from './PlayTab.tsx';
 import { apply, useDesk } from './store.ts';
 import { WalkTab } from './walk/WalkTab.tsx';
+
+const ScriptTab = lazy(() => import('./script/ScriptTab.tsx'));
 
 const Box = styled(Tabs)`
   display: flex;
@@ -67,6 +69,11 @@ const Box = styled(Tabs)`
     overflow: auto;
     flex: 1;
     padding: 12px 14px;
+  }
+  .whole {
+    display: flex;
+    flex: 1;
+    min-height: 0;
   }
   h3 {
     font-size: 15px;
@@ -145,6 +152,7 @@ const TABS = [
   ['answers', 'Answers'],
   ['defence', 'Defence'],
   ['play', 'Play'],
+  ['script', 'Script'],
 ] as const;
 type TabId = (typeof TABS)[number][0];
 
@@ -155,6 +163,9 @@ interface Open {
 }
 /** The parts of the panel that were looked at last: on the way back from another room they are still open. */
 const usePanel = create<Open>(() => ({ tab: 'frame', second: 'walk' }));
+/** Whether the play is open as it is written: the court and the ladder make room for it. */
+export const useScripting = (size: Size): boolean =>
+  usePanel(({ tab, second }) => (size === 'wide' ? tab : size === 'large' ? second : '') === 'script');
 /** Opens a part; where the other half shows it already the two change places. */
 const show = (half: keyof Open, tab: TabId): void =>
   usePanel.setState(({ tab: first, second }) => {
@@ -187,7 +198,7 @@ export function Panel({ size }: { size: Size }) {
     );
   if (open)
     return (
-      <Over data-size={size} data-over>
+      <Over data-size={size} data-over {...(open === 'script' && { 'data-script': '' })}>
         <All tab={open} onTab={setOpen} onClose={() => setOpen(null)} />
       </Over>
     );
@@ -262,6 +273,9 @@ const Over = styled.div`
     width: 340px;
     border-left: 1px solid var(--rule-2);
   }
+  &[data-size='middle'][data-script] {
+    width: 500px;
+  }
   &[data-size='tablet'] {
     left: 0;
     height: min(62%, 560px);
@@ -316,6 +330,11 @@ function All({
       </TabPanel>
       <TabPanel id="play" className="body">
         <PlayTab />
+      </TabPanel>
+      <TabPanel id="script" className="whole">
+        <Suspense>
+          <ScriptTab />
+        </Suspense>
       </TabPanel>
     </Box>
   );

@@ -86,6 +86,14 @@ export const Columns = styled.div`
   @media (min-width: 1680px) {
     grid-template-columns: 256px minmax(0, 1fr) 680px;
   }
+  &[data-script] {
+    grid-template-columns: 64px minmax(0, 1fr) 560px;
+  }
+  @media (min-width: 1680px) {
+    &[data-script] {
+      grid-template-columns: 64px minmax(0, 1fr) 860px;
+    }
+  }
   @media (max-width: 1279px) {
     grid-template-columns: 208px minmax(0, 1fr) 42px;
   }

@@ -258,6 +258,15 @@ export function replacePlay(play: Play): void {
   keeper?.edited(play, () => play);
 }
 
+/** A play that was changed as it is written: a step of its own, or one with the step before it. */
+export function writePlay(play: Play, joins: boolean): void {
+  if (keeper && !keeper.isMine) return keeper.whenMine(() => writePlay(play, false));
+  const { past } = get();
+  move(play, 'did');
+  if (joins) set({ past });
+  keeper?.edited(play, () => play);
+}
+
 /** Shows what the play has become in another tab, or by the coach's word on a conflict; the steps back follow. */
 export function follow(play: Play, how: Move): void {
   if (play !== get().play) move(play, how);

@@ -11,7 +11,7 @@ import { useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react'
 import { Dialog, Modal, ModalOverlay } from 'react-aria-components';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
-import { openFind, used, useLately } from '../../app/finding.ts';
+import { openFind, used, useLately, useListener } from '../../app/finding.ts';
 import { COMMANDS } from '../../app/keymap.ts';
 import { usePlays } from '../../keeping/plays.ts';
 import { useRecords } from '../../keeping/records.ts';
@@ -90,6 +90,20 @@ const Sheet = styled(Modal)`
     font: 640 12px/1 'Archivo Variable';
     color: var(--ink-2);
   }
+  .said button {
+    min-height: 30px;
+    margin-right: 10px;
+    padding: 0 12px;
+    border: 1px solid var(--ink);
+    border-radius: 2px;
+    background: var(--ink);
+    color: var(--on-ink);
+    font: 640 13.5px/1 'Archivo Variable';
+    font-stretch: 77%;
+  }
+  .unsaid {
+    box-shadow: inset 3px 0 var(--gap);
+  }
   p {
     padding: 12px 16px;
     color: var(--ink-2);
@@ -141,6 +155,8 @@ export default function Find() {
   const [typed, setTyped] = useState('');
   const [at, setAt] = useState(0);
   const list = useRef<HTMLUListElement>(null);
+  const hear = useListener((s) => s.hear);
+  const heard = useMemo(() => hear?.(typed) ?? null, [hear, typed]);
   const search = useMemo(() => {
     const rows = plays ?? [];
     const series = [...new Set(rows.map((r) => r.summary.series).filter(Boolean))];
@@ -212,7 +228,10 @@ export default function Find() {
     ];
     return new Search(items);
   }, [plays, sheets, words, man]);
-  const hits = useMemo(() => search.find(typed, lately, SHOWN), [search, typed, lately]);
+  const hits = useMemo(
+    () => (heard ? [] : search.find(typed, lately, SHOWN)),
+    [search, typed, lately, heard],
+  );
   useEffect(() => {
     list.current?.querySelector('[aria-selected="true"]')?.scrollIntoView({ block: 'nearest' });
   }, [at, hits]);
@@ -223,9 +242,15 @@ export default function Find() {
     if (typeof item.go === 'string') void go(item.go);
     else press(item.go.key);
   };
+  const draw = (): void => {
+    if (!heard?.draw) return;
+    openFind(false);
+    heard.draw();
+  };
   const onKey = (e: KeyboardEvent): void => {
     const by = { ArrowDown: 1, ArrowUp: -1 }[e.key];
     if (by) setAt((i) => (i + by + hits.length) % Math.max(1, hits.length));
+    else if (e.key === 'Enter' && heard) draw();
     else if (e.key === 'Enter') take(hits[at]?.of);
     else return;
     e.preventDefault();
@@ -241,7 +266,11 @@ export default function Find() {
             aria-expanded
             aria-controls="found"
             aria-activedescendant={hits[at] ? `found-${at}` : undefined}
-            placeholder="A play, a call, a word, a room, a command"
+            placeholder={
+              hear
+                ? 'A play, a word, a command; or say it: 2 cuts to the left slot'
+                : 'A play, a call, a word, a room, a command'
+            }
             value={typed}
             onChange={(e) => {
               setTyped(e.target.value);
@@ -249,6 +278,16 @@ export default function Find() {
             }}
             onKeyDown={onKey}
           />
+          {heard && (
+            <p role="status" className={heard.draw ? 'said' : 'unsaid'}>
+              {heard.draw && (
+                <button type="button" onClick={draw}>
+                  Draw it
+                </button>
+              )}
+              {heard.sentence}
+            </p>
+          )}
           <ul id="found" role="listbox" aria-label="Found" ref={list}>
             {hits.map((hit, i) => (
               <li
@@ -265,7 +304,7 @@ export default function Find() {
               </li>
             ))}
           </ul>
-          {hits.length === 0 && (
+          {hits.length === 0 && !heard && (
             <p>{typed ? 'Nothing is called that.' : 'What you opened here lately will stand here.'}</p>
           )}
         </Dialog>

@@ -12,7 +12,7 @@ import { COMMANDS } from '../../../app/keymap.ts';
 import { Choices, type MenuChoice } from '../../../ui/Choices.tsx';
 import { keyWords } from '../../../ui/key-words.ts';
 import { addFrame, apply, goToFrame, lineView, startAnswer, startSetting, useDesk } from '../store.ts';
-import { copyInHand, paste } from './clipboard.ts';
+import { copyInHand, copyWritten, paste } from './clipboard.ts';
 import { chooseAction, chooseMan, sayVerb } from './hand.ts';
 import { nextTempo, startWaiting } from './keys.ts';
 
@@ -81,6 +81,7 @@ function choicesOf(on: On): MenuChoice<string>[] {
         { id: 'answer', words: 'Answer what they do', key: keyOf('answer') },
         { id: 'duplicate', words: 'Duplicate' },
         { id: 'copy', words: 'Copy', key: keyOf('copy') },
+        { id: 'copyEnding', words: 'Copy from here on, as it is written' },
         { id: 'paste', words: 'Paste after it', key: keyOf('paste') },
         { id: 'earlier', words: 'Earlier on its line', away: before(on.id) === undefined },
         { id: 'later', words: 'Later on its line', away: after(on.id) === undefined },
@@ -89,6 +90,7 @@ function choicesOf(on: On): MenuChoice<string>[] {
     case 'court':
       return [
         { id: 'paste', words: 'Paste', key: keyOf('paste') },
+        { id: 'copyPlay', words: 'Copy the play, as it is written' },
         { id: 'set', words: 'Move the set', key: keyOf('set') },
         { id: 'answer', words: 'Answer what they do', key: keyOf('answer') },
       ];
@@ -129,6 +131,10 @@ function carryOut(on: On, what: string): void {
     case 'copy':
       if (on.is === 'frame') useDesk.setState({ actionId: null });
       return void copyInHand();
+    case 'copyEnding':
+      return copyWritten({ is: 'ending', frame: id });
+    case 'copyPlay':
+      return copyWritten({ is: 'play' });
     case 'paste':
       return void paste();
     case 'set':

@@ -15,7 +15,7 @@ import {
 import { commandFor, isLetter, type CommandId, type Key, type Where } from '../../../app/keymap.ts';
 import { prefer, usePreferences } from '../../../app/preferences.ts';
 import { nudgeOf } from '../../../floor/arrows.ts';
-import { copyInHand, paste } from './clipboard.ts';
+import { copyInHand } from './clipboard.ts';
 import { toggleDefence } from '../defend/view.ts';
 import {
   apply,
@@ -111,7 +111,8 @@ function run(id: CommandId, e: Key): boolean {
     case 'copy':
       return copyInHand();
     case 'paste':
-      return paste();
+      // The browser tells what is on its clipboard in its turn (`usePaste`).
+      return false;
     case 'present':
       set({ presenting: true, pending: null, actionId: null, selected: null });
       return true;

@@ -1,6 +1,7 @@
 import { useEffect, type PointerEvent } from 'react';
 import { commandFor } from '../../../app/keymap.ts';
 import { useDesk } from '../store.ts';
+import { pasteText } from './clipboard.ts';
 import { deskKey } from './keys.ts';
 
 /** What speaks for itself: fields, menus, lists that are open, and what says so. */
@@ -39,6 +40,19 @@ export function useDeskKeys(on: boolean): void {
     window.addEventListener('keydown', onKey, { capture: true });
     document.getElementById('court')?.focus({ preventScroll: true });
     return () => window.removeEventListener('keydown', onKey, { capture: true });
+  }, [on]);
+}
+
+/** What is pasted goes into the play, wherever the hand was last; a field keeps what is pasted into it. */
+export function usePaste(on: boolean): void {
+  useEffect(() => {
+    if (!on) return undefined;
+    const onPaste = (e: ClipboardEvent) => {
+      if (e.target instanceof Element && e.target.closest(OWN_KEYS)) return;
+      if (pasteText(e.clipboardData?.getData('text/plain') ?? '')) e.preventDefault();
+    };
+    window.addEventListener('paste', onPaste);
+    return () => window.removeEventListener('paste', onPaste);
   }, [on]);
 }
 
