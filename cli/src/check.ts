@@ -1,5 +1,5 @@
 import {
-  actionWords,
+  blockWords,
   beatOf,
   beatText,
   compile,
@@ -106,11 +106,7 @@ export function sheetsOf(play: Play): string {
   return linesOf(play)
     .map((line, _, all) => {
       const walks = walkLine(play, line);
-      const words = new Map(
-        walks.flatMap((w, k) =>
-          w.steps.map((s) => [s.action.id, actionWords(court, w, s, walks.slice(0, k)).replace(/^\d /, '')]),
-        ),
-      );
+      const words = blockWords(court, walks);
       const { timeline } = compile(play, line.at(-1)!.id, court, play.level);
       const head = headOf(play, nameOf(line), all.length > 1);
       return `${head}\n${beatText(beatOf(timeline, (id) => words.get(id) ?? ''))}`;

@@ -102,6 +102,21 @@ export { readPoint, type ReadChoice, type ReadPoint } from './answers/choices.ts
 export { evenings, leaving, type Duty, type Evening, type Leaves } from './answers/evening.ts';
 export { dutySaid, leavesSaid } from './answers/evening-words.ts';
 export { boardsOf, pointsOf, rowOf } from './answers/grid.ts';
+export { expectedFirst, POINT_GROUPS, reactionShort, STATE_WORDS, type JudgedRow } from './answers/groups.ts';
+export { LOOK_DOES, lookWords } from './language/look.ts';
+export {
+  PAPER_DAYS,
+  PAPER_KINDS,
+  PAPER_OF,
+  PaperOrderSchema,
+  PaperRowSchema,
+  PreviewSchema,
+  type PaperRow,
+  type Preview,
+  type PaperAsk,
+  type PaperKind,
+  type PaperOrder,
+} from './playbook/paper.ts';
 export { looksIn, reordered, worthOf, type LookIn, type LookWorth } from './answers/looks.ts';
 export type { Boards, Cell, CellState } from './answers/cell.ts';
 export { pointsOn, type PointOnLine, type Reaction } from './answers/points.ts';
@@ -196,7 +211,7 @@ export {
 export { beatOf, type Beat, type BeatBlock, type BeatThread } from './beat/beat.ts';
 export { lastFor, startAt, tieTo, untie } from './beat/retime.ts';
 export { beatText } from './beat/text.ts';
-export { actionWords, captionOf } from './language/caption.ts';
+export { actionWords, blockWords, captionOf } from './language/caption.ts';
 export {
   againstInFull,
   againstWords,
@@ -227,12 +242,12 @@ export { rhymeLetters } from './language/sound.ts';
 export { readWords } from './language/read.ts';
 export { endingWords, lineWords } from './language/line.ts';
 export { parser as scriptParser } from './script/grammar/parser.ts';
-export { lineKey, type LineOf } from './script/line-of.ts';
+export type { LineOf } from './script/line-of.ts';
 export { joined, nextWords, type Next } from './script/next.ts';
-export { parseScript, SCRIPT_LIMITS } from './script/parse.ts';
+export { parseScript } from './script/parse.ts';
 export { pasteScript, writtenPart, type Part } from './script/part.ts';
-export { printScript, scriptLines, type PrintedLine } from './script/print.ts';
-export type { Role, ScriptFault, ScriptFix, ScriptMark } from './script/reader.ts';
+export { printScript } from './script/print.ts';
+export type { ScriptFault, ScriptFix } from './script/reader.ts';
 export { speak } from './script/speak.ts';
 export { retold, rewritten, settle, textOf, writtenOf, type Written } from './script/written.ts';
 export { levelVersionOf } from './versions/level-version.ts';

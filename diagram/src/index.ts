@@ -13,3 +13,4 @@ export * from './signals.ts';
 export * from './words.ts';
 export * from './zone.ts';
 export * from './markup.ts';
+export * from './score.ts';

@@ -1,7 +1,8 @@
 import type { Scene, Tone } from './scene.ts';
 
 const ENTITIES: Record<string, string> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' };
-const escaped = (text: string): string => text.replace(/[&<>"]/g, (c) => ENTITIES[c]!);
+/** A text as it may stand in markup, whatever is in it. */
+export const escapeXml = (text: string): string => text.replace(/[&<>"]/g, (c) => ENTITIES[c]!);
 
 const share = (of: string, opacity: number | undefined): string =>
   opacity === undefined ? '' : ` ${of}-opacity="${opacity}"`;
@@ -12,7 +13,7 @@ export function svgMarkup(scene: Scene, colour: Readonly<Record<Tone, string>>):
     .map((i) => {
       if (i.shape === 'text') {
         const halo = i.halo ? ` paint-order="stroke" stroke="${colour.sheet}" stroke-width="${i.halo}"` : '';
-        return `<text x="${i.x}" y="${i.y}" font-size="${i.size}" fill="${colour[i.fill]}" text-anchor="${i.anchor ?? 'middle'}"${halo}>${escaped(i.text)}</text>`;
+        return `<text x="${i.x}" y="${i.y}" font-size="${i.size}" fill="${colour[i.fill]}" text-anchor="${i.anchor ?? 'middle'}"${halo}>${escapeXml(i.text)}</text>`;
       }
       const stroke = i.stroke
         ? ` stroke="${colour[i.stroke]}" stroke-width="${i.width ?? 1}" stroke-linecap="${i.cap ?? 'round'}" stroke-linejoin="round"${i.dash ? ` stroke-dasharray="${i.dash}"` : ''}${share('stroke', i.strokeOpacity)}`

@@ -4,6 +4,7 @@ const COMMANDS: Record<string, () => Promise<{ run: (args: string[]) => Promise<
   demo: () => import('./demo.ts'),
   start: () => import('./start.ts'),
   dev: () => import('./dev.ts'),
+  worker: () => import('./worker.ts'),
   test: () => import('./test.ts'),
   screenshots: () => import('./screenshots.ts'),
   bench: () => import('./bench.ts'),

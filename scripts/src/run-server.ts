@@ -61,6 +61,8 @@ export async function serveUntilStopped(what: Served): Promise<void> {
       build,
       teamName: what.teamName,
       webRoot: WEB_DIST,
+      // Workers may run apart: npm run worker.
+      prints: process.env.WORKERS !== '0',
       ...(what.demoPlays ? { demoPlays: what.demoPlays } : {}),
       ...(cluster ? { logFile: join(what.home, 'log', 'server.log') } : {}),
     }).catch((error: unknown) => {

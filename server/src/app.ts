@@ -18,6 +18,7 @@ import { problemResponse } from './http/problem.ts';
 import { RECORD_KINDS, recordRoutes } from './records/routes.ts';
 import { seriesRoutes } from './records/series.ts';
 import { wordRoutes } from './records/words.ts';
+import { paperRoutes, type Printing } from './papers/routes.ts';
 import { relationRoutes } from './relations/routes.ts';
 import { playRoutes } from './plays/routes.ts';
 import { teamRoutes } from './teams/routes.ts';
@@ -31,6 +32,8 @@ export interface AppOptions {
   readonly webRoot?: string;
   /** Who works out of plays what lists show, after they were saved; without it they wait. */
   readonly beside?: Beside;
+  /** Who makes what is ordered on paper; without it nothing is. */
+  readonly printing?: Printing;
   /** Which build of the app is served: a tab of another one offers to reload. */
   readonly build?: string;
 }
@@ -47,6 +50,7 @@ export function createApp({
   actors,
   webRoot,
   beside,
+  printing,
   build = 'dev',
 }: AppOptions): Hono<Asked> {
   const app = new Hono<Asked>();
@@ -116,6 +120,7 @@ export function createApp({
   app.route('/api/team', teamRoutes(database, beside));
   app.route('/api/plays', playRoutes(database, beside));
   app.route('/api/relations', relationRoutes(database));
+  app.route('/api/papers', paperRoutes(database, printing));
   for (const kind of RECORD_KINDS) app.route(`/api/${kind}`, recordRoutes(database, kind));
   app.route('/api/series', seriesRoutes(database, beside));
   app.route('/api/words', wordRoutes(database));

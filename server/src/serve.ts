@@ -8,6 +8,10 @@ import { openLog } from './log.ts';
 import { tidyInTheBackground } from './plays/rederive.ts';
 import { ensureTeam } from './teams/routes.ts';
 import { startJobs, type JobOptions } from './beside/jobs.ts';
+import { Helper } from './beside/helper.ts';
+import { keepWorker } from './papers/beside.ts';
+import { openQueue, QUEUE } from './papers/press.ts';
+import { previewer } from './papers/previewer.ts';
 
 export const TEAM = 'team';
 /** Who the start itself acts as. */
@@ -27,6 +31,8 @@ export interface ServeOptions {
   readonly logFile?: string;
   /** What is worked out beside the server; everything where nothing is said. */
   readonly works?: JobOptions['works'];
+  /** Whether what is ordered on paper is made by a process beside this one; false where workers run apart. */
+  readonly prints?: boolean;
 }
 export interface Running {
   readonly port: number;
@@ -55,10 +61,17 @@ export async function startServer(options: ServeOptions): Promise<Running> {
       log,
       options.works ? { works: options.works } : {},
     );
+    const queue = await database.alone(() => openQueue(options.databaseUrl, log));
+    const worker = options.prints === false ? null : keepWorker(options.databaseUrl, options.logFile);
+    const helper = new Helper();
     const app = createApp({
       database,
       log,
       beside: jobs,
+      printing: {
+        send: (attempt) => queue.send(QUEUE, attempt),
+        preview: previewer(helper),
+      },
       actors: ownerOnLoopback(TEAM),
       ...(options.webRoot ? { webRoot: options.webRoot } : {}),
       ...(options.build ? { build: options.build } : {}),
@@ -72,6 +85,9 @@ export async function startServer(options: ServeOptions): Promise<Running> {
       stop: async () => {
         await closed(server);
         await endTidying();
+        helper.stop();
+        await worker?.stop();
+        await queue.stop({ graceful: false });
         await jobs.stop();
         await database.close();
       },

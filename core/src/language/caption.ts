@@ -99,6 +99,18 @@ function doing(
   }
 }
 
+/** What stands on the blocks of a line's score, by action: what is done, without who does it. */
+export const blockWords = (
+  court: Court,
+  walks: readonly FrameWalk[],
+  t: Teller = PLAIN,
+): Map<string, string> =>
+  new Map(
+    walks.flatMap((w, i) =>
+      w.steps.map((s) => [s.action.id, actionWords(court, w, s, walks.slice(0, i), t).replace(/^\d /, '')]),
+    ),
+  );
+
 /** The man a dribble goes at: whoever is nearest to where it leads. */
 const nearestMate = ({ action, before, after }: Step): PlayerId =>
   PLAYERS.filter((p) => p !== action.by)
@@ -107,13 +119,15 @@ const nearestMate = ({ action, before, after }: Step): PlayerId =>
 
 /**
  * A frame in plain words, with what is waited for and how fast: "1 passes to 4 at the left elbow, then walks to the
- * right slot; as 4 catches, 3 cuts back door to the rim at a sprint". What waits for one thing is said behind it.
+ * right slot; as 4 catches, 3 cuts back door to the rim at a sprint". What waits for one thing is said behind it. Of
+ * one man alone with `only`.
  */
 export function captionOf(
   court: Court,
   walk: FrameWalk,
   earlier: readonly FrameWalk[] = [],
   t: Teller = PLAIN,
+  only?: PlayerId,
 ): string {
   const actions = new Map(
     [...earlier, walk].flatMap((w) => w.steps.map((s) => [s.action.id, s.action] as const)),
@@ -121,6 +135,7 @@ export function captionOf(
   const parts: Part[] = [];
   for (const step of walk.steps) {
     const { action } = step;
+    if (only !== undefined && action.by !== only) continue;
     // After what he has done himself he simply goes on.
     const own = goesOn(action.cue, action.by, actions);
     const cue = own ? null : cueWords(court, action.cue, actions, t);

@@ -25,7 +25,7 @@ if they switch
   5 slips to rim
 `;
 
-export const playOf = (p: Parsed): Play => {
+const playOf = (p: Parsed): Play => {
   if (!p.ok) throw new Error(p.faults.map((f) => `${f.line}: ${f.sentence}`).join('\n'));
   return p.play;
 };

@@ -16,7 +16,7 @@ export interface Done {
   readonly kind?: string;
 }
 /** A phrase with its words in lower case, and what it says: more than one thing where a team has one word for two. */
-export interface Phrase {
+interface Phrase {
   readonly words: readonly string[];
   readonly says: readonly [Done, ...Done[]];
 }

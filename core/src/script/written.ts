@@ -6,7 +6,7 @@ import { scriptLines, type PrintedLine } from './print.ts';
 import type { ScriptMark, ScriptFault } from './reader.ts';
 
 /** A line as it stands now, and as it last could be read. */
-export interface WrittenLine {
+interface WrittenLine {
   readonly text: string;
   /** Null while it never could be read. */
   readonly good: string | null;

@@ -7,6 +7,7 @@ import {
   whole,
   type Defence,
   type OwnTeaching,
+  type PaperOrder,
   type Play,
   type Ready,
   type Related,
@@ -14,6 +15,8 @@ import {
   type Trial,
   type Verdict,
 } from '@corkscrew/core';
+import type { PaperInput } from '@corkscrew/paper';
+import { previewOf, type Previewed } from '../papers/preview.ts';
 
 type Makes = OwnTeaching['makes'];
 
@@ -38,6 +41,8 @@ export interface Questions {
     },
     readonly Trial[],
   ];
+  /** The first pages of what may be printed. */
+  preview: [{ readonly order: PaperOrder; readonly input: PaperInput; readonly isWhole: boolean }, Previewed];
 }
 export interface Sent {
   readonly content: string;
@@ -61,8 +66,9 @@ function filmFor({ content, of }: Sent): Ready {
   return film;
 }
 
+type Answer = Questions[keyof Questions][1];
 /** Answers one question. Throws what the question's own work throws. */
-export function answer(asked: Asked): Questions[keyof Questions][1] {
+export function answer(asked: Asked): Answer | Promise<Answer> {
   switch (asked.ask) {
     case 'verdict':
       return whole(verdictOf(asked.play, asked.makes));
@@ -85,5 +91,7 @@ export function answer(asked: Asked): Questions[keyof Questions][1] {
       }
       return out;
     }
+    case 'preview':
+      return previewOf(asked.order, asked.input, asked.isWhole);
   }
 }

@@ -5,9 +5,9 @@ register();
 const { answer } = await import('./answer.ts');
 // Whoever asked may be gone by the time it is told.
 const tell = (told) => process.send(told, () => undefined);
-process.on('message', (asked) => {
+process.on('message', async (asked) => {
   try {
-    tell({ told: answer(asked) });
+    tell({ told: await answer(asked) });
   } catch (error) {
     tell({ told: null, fault: error.message });
   }

@@ -1,4 +1,6 @@
 import type {
+  PaperOrder,
+  PaperRow,
   Defaults,
   Defence,
   OwnTeaching,
@@ -10,6 +12,7 @@ import type {
 } from '@corkscrew/core';
 import {
   bigint,
+  customType,
   foreignKey,
   index,
   integer,
@@ -22,6 +25,7 @@ import {
   uniqueIndex,
 } from 'drizzle-orm/pg-core';
 
+const bytea = customType<{ data: Buffer; driverData: Buffer }>({ dataType: () => 'bytea' });
 const when = (name: string) => timestamp(name, { withTimezone: true });
 
 export const teams = pgTable('teams', {
@@ -215,4 +219,28 @@ export const playSaves = pgTable(
     ),
     index('play_saves_at').on(t.savedAt),
   ],
+);
+
+/** What was ordered on paper, and the file once it is made: kept for some days. */
+export const papers = pgTable(
+  'papers',
+  {
+    teamId: teamId(),
+    id: text('id').notNull(),
+    order: jsonb('order').$type<PaperOrder>().notNull(),
+    title: text('title').notNull(),
+    state: text('state').$type<PaperRow['state']>().notNull().default('waiting'),
+    done: integer('done').notNull().default(0),
+    of: integer('of').notNull().default(0),
+    /** How often it was begun: whoever has begun it earlier has no say any more. */
+    attempt: integer('attempt').notNull().default(0),
+    /** When whoever makes it was last heard of. */
+    beatAt: when('beat_at').notNull().defaultNow(),
+    fault: text('fault'),
+    lacks: jsonb('lacks').$type<string[]>().notNull().default([]),
+    bytes: integer('bytes').notNull().default(0),
+    file: bytea('file'),
+    createdAt: when('created_at').notNull().defaultNow(),
+  },
+  (t) => [primaryKey({ columns: [t.teamId, t.id] }), index('papers_at').on(t.createdAt)],
 );

@@ -25,6 +25,7 @@ const Compare = lazy(() => import('../screens/compare/Compare.tsx'));
 const Words = lazy(() => import('../screens/words/Words.tsx'));
 const Sheets = lazy(() => import('../screens/sheets/Sheets.tsx'));
 const Bench = lazy(() => import('../screens/sheets/Bench.tsx'));
+const Print = lazy(() => import('../screens/print/Print.tsx'));
 const Turns = lazy(() => import('../screens/turns/Turns.tsx'));
 const Settings = lazy(() => import('../screens/settings/Settings.tsx'));
 const find = () => import('../screens/find/Find.tsx');
@@ -116,6 +117,7 @@ const router = createBrowserRouter([
   { path: '/words', ...page(<Words />) },
   { path: '/series', ...page(<Series />) },
   { path: '/zone', ...page(<ZoneRoom />) },
+  { path: '/print', ...page(<Print />) },
   { path: '/settings', ...page(<Settings />) },
   { path: '/plays/new', ...page(<NewPlay />) },
   { path: '/plays/:id/turns', ...page(<Turns />) },

@@ -46,7 +46,12 @@ const PATIENCE = 10_000;
 /** The one trouble of the server's that a coach can have mended. */
 const NO_ROOM = 507;
 
-async function call<S extends z.ZodType>(schema: S, path: string, init?: RequestInit): Promise<z.infer<S>> {
+/** Asks the server, and reads its answer by a schema. Throws `ApiProblem` and `Unreachable`. */
+export async function call<S extends z.ZodType>(
+  schema: S,
+  path: string,
+  init?: RequestInit,
+): Promise<z.infer<S>> {
   const read = async () => {
     const response = await fetch(path, { ...init, signal: AbortSignal.timeout(PATIENCE) });
     noticeBuild(response.headers.get('X-Corkscrew-Build'));
@@ -62,7 +67,8 @@ async function call<S extends z.ZodType>(schema: S, path: string, init?: Request
   throw new ApiProblem(problem.data);
 }
 
-const send = (method: string, body: unknown): RequestInit => ({
+/** A request that sends something. */
+export const send = (method: string, body: unknown): RequestInit => ({
   method,
   headers: { 'Content-Type': 'application/json' },
   body: JSON.stringify(body),

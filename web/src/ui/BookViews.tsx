@@ -5,6 +5,7 @@ const ALL = [
   ['/plays', 'Cards'],
   ['/series', 'Series'],
   ['/sheets', 'Call sheet'],
+  ['/print', 'Print'],
 ] as const;
 
 /** The playbook seen three ways. */

@@ -1,15 +1,6 @@
 import type { CellState } from '@corkscrew/core';
 import styled from 'styled-components';
 
-/** What a mark stands for; also its text for who can't see it. */
-export const STATE_WORDS: Readonly<Record<CellState, string>> = {
-  answered: 'answered',
-  contested: 'contested',
-  hole: 'hole',
-  cant: "can't happen",
-  never: 'never done',
-};
-
 const Svg = styled.svg`
   display: block;
   .disc {

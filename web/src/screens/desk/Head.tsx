@@ -1,5 +1,6 @@
 import { againstWords } from '@corkscrew/core';
-import { Monitor, Redo2, Undo2 } from 'lucide-react';
+import { Monitor, Printer, Redo2, Undo2 } from 'lucide-react';
+import { Link } from 'react-router';
 import styled from 'styled-components';
 import { useShallow } from 'zustand/shallow';
 import { useManWord } from '../../team/team.ts';
@@ -51,6 +52,7 @@ export function Head() {
           <IconButton className="wide" aria-label="Redo" onPress={redo} isDisabled={!on}>
             <Redo2 size={17} />
           </IconButton>
+          <PrintLink />
           <MainButton onPress={present}>
             <Monitor size={15} /> Present
           </MainButton>
@@ -67,6 +69,21 @@ export function Head() {
         <Fact more label="Level" value={LEVEL_WORDS[level]} />
       </div>
     </TopBar>
+  );
+}
+
+/** To the sheets of this play, as it was saved last. */
+function PrintLink() {
+  const id = useDesk((s) => s.play.id);
+  return (
+    <Link
+      className="settings wide"
+      to={`/print?kind=play&plays=${encodeURIComponent(id)}`}
+      aria-label="Print"
+      title="Print"
+    >
+      <Printer size={17} />
+    </Link>
   );
 }
 

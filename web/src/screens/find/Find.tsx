@@ -141,6 +141,7 @@ const ROOMS: readonly (readonly [string, string, string])[] = [
   ['Zone room', '/zone', 'soft spots slides'],
   ['Language', '/words', 'words signals clashes glossary calls'],
   ['New play', '/plays/new', 'draw'],
+  ['Print', '/print', 'paper pdf book sheet wristband jobs'],
   ['Settings', '/settings', 'team court level teaching'],
 ];
 

@@ -141,6 +141,9 @@ export function Many({ rows, series, said, onChange, onUndo, onDone }: ManyProps
               onChange(() => [{ do: 'about', status: key }], `${all}: ${STATUS_WORDS[key].toLowerCase()}.`)
             }
           />
+          <Link className="compare" to={`/print?kind=play&plays=${rows.map((r) => r.id).join(',')}`}>
+            Print
+          </Link>
           {n === 2 && (
             <Link className="compare" to={`/compare?a=${rows[0]!.id}&b=${rows[1]!.id}`}>
               Compare

@@ -317,6 +317,7 @@ function OpenSheet({
             </Button>
             <Button onPress={() => change({ do: 'number' })}>Number from 1</Button>
             <Link to={`/sheets/${id}/bench`}>For the bench</Link>
+            <Link to={`/print?kind=sheet&sheet=${id}`}>Print this sheet</Link>
             <Button
               onPress={() => {
                 onGone(id, sheet);

@@ -8,6 +8,7 @@ import {
   type Cell,
   type PointOnLine,
   type Reaction,
+  STATE_WORDS,
 } from '@corkscrew/core';
 import { useState } from 'react';
 import styled, { keyframes } from 'styled-components';
@@ -21,7 +22,7 @@ import { EveningList } from './EveningList.tsx';
 import { Everything } from './Everything.tsx';
 import { GridTable } from './GridTable.tsx';
 import { startGrid, stopGrid, useAsks, useGrid, useReply, type Grid } from './judge.ts';
-import { Mark, STATE_WORDS } from '../../../ui/Mark.tsx';
+import { Mark } from '../../../ui/Mark.tsx';
 import { showCell, showReply } from './show.ts';
 import type { AnswersAsk } from '../../../questions/kinds.ts';
 import { useDeskTeller } from '../teller.ts';

@@ -1,5 +1,9 @@
 import {
+  expectedFirst,
+  POINT_GROUPS,
   pointSaid,
+  reactionShort,
+  STATE_WORDS,
   readOf,
   readWords,
   tell,
@@ -10,31 +14,10 @@ import {
 } from '@corkscrew/core';
 import styled from 'styled-components';
 import type { Grid } from './judge.ts';
-import { Mark, STATE_WORDS } from '../../../ui/Mark.tsx';
+import { Mark } from '../../../ui/Mark.tsx';
 import { useDeskTeller } from '../teller.ts';
 
-type Kind = PointOnLine['kind'];
 type Row = Grid['rows'][number];
-
-/** Points of one kind stand together: the same things can be done there. */
-const GROUPS: readonly { readonly kinds: readonly Kind[]; readonly words: string }[] = [
-  { kinds: ['onBall'], words: 'Screens on the ball' },
-  { kinds: ['tag'], words: 'Help on the roll' },
-  { kinds: ['offBall'], words: 'Screens off the ball' },
-  { kinds: ['handoff'], words: 'Handoffs' },
-  { kinds: ['drive'], words: 'Drives' },
-  { kinds: ['entry'], words: 'Into the post' },
-  { kinds: ['pass'], words: 'Passes' },
-  { kinds: ['zone'], words: 'Where the ball comes, and who has to choose' },
-];
-/** A reaction in one short word, over its column. */
-const SHORT: Readonly<Partial<Record<Reaction, string>>> = {
-  topLock: 'lock',
-  weakCorner: 'weak',
-  strongCorner: 'strong',
-  rotation: 'rotate',
-  stepsUp: 'up',
-};
 
 const Table = styled.table`
   width: 100%;
@@ -106,13 +89,6 @@ const Table = styled.table`
   }
 `;
 
-/** What can be done at some points, once: what they are expected to do comes first. */
-function expectedFirst(rows: readonly Row[]): Reaction[] {
-  const all = [...new Set(rows.flatMap((r) => r.point.reactions))];
-  const usual = new Set(rows.flatMap((r) => r.cells.filter((c) => c.usual).map((c) => c.reaction)));
-  return [...all.filter((r) => usual.has(r)), ...all.filter((r) => !usual.has(r))];
-}
-
 /** A play's answers as tables: a row a place where they have a choice, a column a thing they may do. */
 export function GridTable({
   rows,
@@ -128,7 +104,7 @@ export function GridTable({
   const t = useDeskTeller();
   return (
     <>
-      {GROUPS.map(({ kinds, words }) => {
+      {POINT_GROUPS.map(({ kinds, words }) => {
         const some = rows.filter((r) => kinds.includes(r.point.kind));
         if (some.length === 0) return null;
         const columns = expectedFirst(some);
@@ -142,7 +118,7 @@ export function GridTable({
                 </th>
                 {columns.map((r) => (
                   <th key={r} scope="col">
-                    {SHORT[r] ?? r}
+                    {reactionShort(r)}
                   </th>
                 ))}
               </tr>

@@ -3,8 +3,8 @@ import {
   LIMITS,
   looksIn,
   PLAYERS,
-  readWords,
-  type Teller,
+  LOOK_DOES,
+  lookWords,
   reordered,
   type Look,
   type LookIn,
@@ -112,24 +112,6 @@ export function useLooks(): readonly LookIn[] {
   );
 }
 
-const HOW: Readonly<Record<Look['kind'], string>> = {
-  shot: 'shoots',
-  pass: 'gets it',
-  drive: 'drives',
-  keep: 'keeps it',
-};
-
-/** A look in words: whose it is, and when it is there. */
-export const lookWords = ({ player, kind, when, note }: Look, t: Teller): string =>
-  [
-    `${player} ${HOW[kind]}`,
-    when ? (when.does === 'own' ? `if ${when.note ?? ''}` : `if ${lower(readWords(when, t))}`) : '',
-    note,
-  ]
-    .filter(Boolean)
-    .join(', ');
-const lower = (words: string): string => words.replace(/^[A-Z]/, (c) => c.toLowerCase());
-
 /** The looks of the frame in the coach's order: dragged, or moved by keys; what the model would put first beside it. */
 export function Looks() {
   const t = useDeskTeller();
@@ -227,7 +209,7 @@ function Adding({ onAdd, taken }: { onAdd: (look: Look) => void; taken: readonly
       <Choice
         label="How"
         value={kind}
-        options={(['shot', 'drive', 'pass', 'keep'] as const).map((k) => [k, HOW[k]] as const)}
+        options={(['shot', 'drive', 'pass', 'keep'] as const).map((k) => [k, LOOK_DOES[k]] as const)}
         onChange={setKind}
       />
       <span className="whole">

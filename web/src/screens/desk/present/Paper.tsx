@@ -1,4 +1,4 @@
-import { frameById, pointSaid, readOf, readWords, tell } from '@corkscrew/core';
+import { frameById, lookWords, pointSaid, readOf, readWords, STATE_WORDS, tell } from '@corkscrew/core';
 import { DESK, frameScene } from '@corkscrew/diagram';
 import { useEffect, useState } from 'react';
 import { flushSync } from 'react-dom';
@@ -8,8 +8,8 @@ import { useTeller } from '../../../team/teller.ts';
 import { AllLooks } from '../answers/AllLooks.tsx';
 import { GridTable } from '../answers/GridTable.tsx';
 import { useJudged } from '../answers/judge.ts';
-import { lookWords, useLooks } from '../answers/Looks.tsx';
-import { Mark, STATE_WORDS } from '../../../ui/Mark.tsx';
+import { useLooks } from '../answers/Looks.tsx';
+import { Mark } from '../../../ui/Mark.tsx';
 import { useDefence } from '../defend/view.ts';
 import { lineView, usePick } from '../store.ts';
 

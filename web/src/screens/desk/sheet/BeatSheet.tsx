@@ -1,5 +1,5 @@
 import {
-  actionWords,
+  blockWords,
   beatOf,
   COVERAGE_WORDS,
   lineTo,
@@ -68,11 +68,7 @@ export function BeatSheet({
     return () => seen.disconnect();
   }, []);
   const beat = useMemo(() => {
-    const words = new Map(
-      walks.flatMap((w, i) =>
-        w.steps.map((s) => [s.action.id, actionWords(court, w, s, walks.slice(0, i), t).replace(/^\d /, '')]),
-      ),
-    );
+    const words = blockWords(court, walks, t);
     return beatOf(timeline, (id) => words.get(id) ?? '');
   }, [timeline, walks, court, t]);
   const zoom = chosenZoom ?? fitZoom(beat.end, room);

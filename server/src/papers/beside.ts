@@ -1,0 +1,43 @@
+import { fork, type ChildProcess } from 'node:child_process';
+import { constants, setPriority } from 'node:os';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+/** A process that ended by itself is started again after so long (ms). */
+const AGAIN = 1000;
+
+/** Keeps a worker running beside the server, in a process of its own that gives way to it. */
+export function keepWorker(
+  url: string,
+  logFile?: string,
+): { readonly stop: () => Promise<void>; readonly pid: () => number | undefined } {
+  let child: ChildProcess | null = null;
+  let stopped = false;
+  const start = (): void => {
+    if (stopped) return;
+    child = fork(fileURLToPath(new URL('./worker.mjs', import.meta.url)), [], {
+      env: {
+        ...process.env,
+        CORKSCREW_WORKER_DATABASE: url,
+        CORKSCREW_WORKER_LOG: logFile ? join(dirname(logFile), 'worker.log') : '',
+      },
+    });
+    if (child.pid !== undefined) setPriority(child.pid, constants.priority.PRIORITY_BELOW_NORMAL);
+    child.on('exit', () => {
+      child = null;
+      setTimeout(start, AGAIN).unref();
+    });
+  };
+  start();
+  return {
+    pid: () => child?.pid,
+    stop: async () => {
+      stopped = true;
+      const last = child;
+      if (!last) return;
+      const ended = new Promise<void>((resolve) => last.once('exit', () => resolve()));
+      last.kill('SIGTERM');
+      await ended;
+    },
+  };
+}

@@ -1,0 +1,9 @@
+// A process of its own: it is plain JavaScript until it has brought what reads TypeScript.
+import { register } from 'tsx/esm/api';
+
+register();
+const { runWorker } = await import('./worker.ts');
+const worker = await runWorker(process.env.CORKSCREW_WORKER_DATABASE, process.env.CORKSCREW_WORKER_LOG);
+const end = () => worker.stop().finally(() => process.exit());
+process.on('disconnect', end);
+process.on('SIGTERM', end);
