@@ -1,4 +1,3 @@
-import { readFile } from 'node:fs/promises';
 import { expect, newPlay, saved, test } from './app.ts';
 
 test('the demo playbook: search, filter, order', async ({ page, app }) => {
@@ -77,27 +76,6 @@ test('the audit itself finds planted faults', async ({ page, app }) => {
     /outside the window: "far outside"/,
   ])
     expect(found).toMatch(words);
-});
-
-test('a play goes out as a file and comes back; a broken file gets a sentence', async ({ page, app }) => {
-  await page.goto(`${app.url}/plays`);
-  await page.getByRole('searchbox').fill('Tide 1');
-  await page.getByRole('button', { name: 'More for Tide 1', exact: true }).click();
-  const download = page.waitForEvent('download');
-  await page.getByRole('menuitem', { name: 'Save as a file' }).click();
-  const file = await (await download).path();
-  const open = async (name: string, buffer: Buffer) => {
-    const chooser = page.waitForEvent('filechooser');
-    await page.getByRole('button', { name: 'Open a file' }).click();
-    await (await chooser).setFiles({ name, mimeType: 'application/json', buffer });
-  };
-  await open('broken.json', Buffer.from('{"format": "corkscrew-play"'));
-  await expect(page.getByRole('alert')).toContainText('broken.json: This file is broken');
-  await open('recipe.json', Buffer.from('{"flour": 500}'));
-  await expect(page.getByRole('alert')).toContainText('This is not a Corkscrew play');
-  await open('tide.json', await readFile(file));
-  await expect(page.getByRole('heading', { name: 'Tide 1', exact: true })).toBeVisible();
-  await expect(page.getByTestId('rung-3')).toBeVisible();
 });
 
 test('a new play from a copy of another', async ({ page, app }) => {

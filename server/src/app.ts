@@ -20,6 +20,8 @@ import { seriesRoutes } from './records/series.ts';
 import { wordRoutes } from './records/words.ts';
 import { paperRoutes, type Printing } from './papers/routes.ts';
 import { relationRoutes } from './relations/routes.ts';
+import { bookRoutes } from './plays/book.ts';
+import { importRoutes } from './plays/import-routes.ts';
 import { playRoutes } from './plays/routes.ts';
 import { teamRoutes } from './teams/routes.ts';
 import type { Beside } from './beside/jobs.ts';
@@ -40,6 +42,8 @@ export interface AppOptions {
 
 /** A request's body: a play of the largest size, written as wastefully as JSON allows. */
 const BODY = LIMITS.fileBytes + 64 * 1024;
+/** A whole playbook, or all of a team. */
+const MANY = 256 * 1024 * 1024;
 /** Whoever asks whether the server is ready is answered within this (ms), database or not. */
 const READY = 800;
 
@@ -90,18 +94,12 @@ export function createApp({
   );
   app.use(guard());
   app.use('/api/*', compress());
-  app.use(
-    '/api/*',
-    bodyLimit({
-      maxSize: BODY,
-      onError: (c) =>
-        problemResponse(
-          c,
-          413,
-          'Too large',
-          `That is too large: a play has at most ${LIMITS.bytes / 1024 / 1024} MB.`,
-        ),
-    }),
+  const limitTo = (maxSize: number, sentence: string) =>
+    bodyLimit({ maxSize, onError: (c) => problemResponse(c, 413, 'Too large', sentence) });
+  const ofPlay = limitTo(BODY, `That is too large: a play has at most ${LIMITS.bytes / 1024 / 1024} MB.`);
+  const ofMany = limitTo(MANY, 'That is too large to be taken in at once: 256 MB at most.');
+  app.use('/api/*', (c, next) =>
+    /^\/api\/(imports|backups)/.test(c.req.path) ? ofMany(c, next) : ofPlay(c, next),
   );
 
   app.get('/api/health', (c) => c.json({ ok: true }));
@@ -119,6 +117,8 @@ export function createApp({
   });
   app.route('/api/team', teamRoutes(database, beside));
   app.route('/api/plays', playRoutes(database, beside));
+  app.route('/api/imports', importRoutes(database, beside));
+  app.route('/api/book', bookRoutes(database));
   app.route('/api/relations', relationRoutes(database));
   app.route('/api/papers', paperRoutes(database, printing));
   for (const kind of RECORD_KINDS) app.route(`/api/${kind}`, recordRoutes(database, kind));

@@ -13,9 +13,7 @@ export const byName = (plays: readonly PaperPlay[]): PaperPlay[] =>
   [...plays].sort((a, b) => a.play.name.localeCompare(b.play.name, 'en', { numeric: true }));
 
 /** The plays in the sections of the book: by series, those of none behind. */
-function sectionsOf(
-  plays: readonly PaperPlay[],
-): { readonly title: string; readonly plays: PaperPlay[] }[] {
+function sectionsOf(plays: readonly PaperPlay[]): { readonly title: string; readonly plays: PaperPlay[] }[] {
   const words = [...new Set(plays.map((p) => p.play.series ?? ''))].sort(
     (a, b) => Number(a === '') - Number(b === ''),
   );

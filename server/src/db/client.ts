@@ -16,6 +16,8 @@ export interface Database {
   readonly within: <T>(work: (db: Db) => Promise<T>) => Promise<T>;
   /** The same in one transaction. */
   readonly transaction: <T>(work: (db: Db) => Promise<T>) => Promise<T>;
+  /** One transaction of much work, without a limit of time: an import, a restore. */
+  readonly long: <T>(work: (db: Db) => Promise<T>) => Promise<T>;
   /** Work at start, one process at a time, without a limit: others that start wait for it. */
   readonly alone: <T>(work: (db: Db) => Promise<T>) => Promise<T>;
   readonly close: () => Promise<void>;
@@ -38,6 +40,7 @@ export function openDatabase(url: string): Database {
   return {
     within: (work) => inTime(LIMITS.request, work(db)),
     transaction: (work) => inTime(LIMITS.request, transact(pool, work)),
+    long: (work) => long(url, work),
     alone: (work) => alone(url, work),
     close: () => pool.end(),
   };
@@ -79,6 +82,20 @@ async function transact<T>(pool: pg.Pool, work: (db: Db) => Promise<T>): Promise
     throw error;
   } finally {
     client.release(broken);
+  }
+}
+
+async function long<T>(url: string, work: (db: Db) => Promise<T>): Promise<T> {
+  const client = new pg.Client({ connectionString: url, connectionTimeoutMillis: LIMITS.connect });
+  await client.connect();
+  try {
+    await client.query('begin');
+    const result = await work(drizzle(client, { schema }));
+    await client.query('commit');
+    return result;
+  } finally {
+    // What was not committed is rolled back with the connection.
+    await client.end();
   }
 }
 

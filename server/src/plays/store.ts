@@ -53,19 +53,25 @@ interface Unsummed {
 export async function savePlay(database: Database, actor: Actor, id: string, save: Save): Promise<Saved> {
   const play = readDocument(id, save.document);
   // A play that can't be summed up is kept all the same; its list shows its name, and the job tries again.
-  const known = await derived(play).catch((): Unsummed => ({
-    derived: 0,
-    summary: {},
-    card: {},
-    judged: '',
-    related: '',
-  }));
+  const known = await derived(play).catch(unsummed);
   return database.transaction((db) => keep(db, actor, id, save, play.frames.length, known));
 }
 
 /** The same within a transaction of more than one play; what lists show of it is made at once. */
 export const keepNow = (db: Db, actor: Actor, play: Play, save: Omit<Save, 'document'>): Promise<Saved> =>
   keep(db, actor, play.id, { ...save, document: play }, play.frames.length, derive(play));
+
+/** The same of a play whose lists were made before; null where that failed, and the job tries again. */
+export const keepDerived = (
+  db: Db,
+  actor: Actor,
+  play: Play,
+  save: Omit<Save, 'document'>,
+  known: Derived | null,
+): Promise<Saved> =>
+  keep(db, actor, play.id, { ...save, document: play }, play.frames.length, known ?? unsummed());
+
+const unsummed = (): Unsummed => ({ derived: 0, summary: {}, card: {}, judged: '', related: '' });
 
 async function keep(
   db: Db,

@@ -26,6 +26,7 @@ const Words = lazy(() => import('../screens/words/Words.tsx'));
 const Sheets = lazy(() => import('../screens/sheets/Sheets.tsx'));
 const Bench = lazy(() => import('../screens/sheets/Bench.tsx'));
 const Print = lazy(() => import('../screens/print/Print.tsx'));
+const Files = lazy(() => import('../screens/files/Files.tsx'));
 const Turns = lazy(() => import('../screens/turns/Turns.tsx'));
 const Settings = lazy(() => import('../screens/settings/Settings.tsx'));
 const find = () => import('../screens/find/Find.tsx');
@@ -118,6 +119,7 @@ const router = createBrowserRouter([
   { path: '/series', ...page(<Series />) },
   { path: '/zone', ...page(<ZoneRoom />) },
   { path: '/print', ...page(<Print />) },
+  { path: '/files', ...page(<Files />) },
   { path: '/settings', ...page(<Settings />) },
   { path: '/plays/new', ...page(<NewPlay />) },
   { path: '/plays/:id/turns', ...page(<Turns />) },

@@ -51,9 +51,10 @@ export async function call<S extends z.ZodType>(
   schema: S,
   path: string,
   init?: RequestInit,
+  patience = PATIENCE,
 ): Promise<z.infer<S>> {
   const read = async () => {
-    const response = await fetch(path, { ...init, signal: AbortSignal.timeout(PATIENCE) });
+    const response = await fetch(path, { ...init, signal: AbortSignal.timeout(patience) });
     noticeBuild(response.headers.get('X-Corkscrew-Build'));
     return { response, json: (await response.json().catch(() => null)) as unknown };
   };

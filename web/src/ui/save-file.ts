@@ -1,8 +1,12 @@
-/** Hands a text to the coach as a file. */
-export function saveText(name: string, text: string, type = 'application/json'): void {
+/** Hands something to the coach as a file. */
+export function saveBlob(name: string, blob: Blob): void {
   const link = document.createElement('a');
-  link.href = URL.createObjectURL(new Blob([text], { type }));
+  link.href = URL.createObjectURL(blob);
   link.download = name;
   link.click();
   URL.revokeObjectURL(link.href);
 }
+
+/** The same for a text. */
+export const saveText = (name: string, text: string, type = 'application/json'): void =>
+  saveBlob(name, new Blob([text], { type }));

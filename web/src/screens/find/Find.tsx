@@ -142,6 +142,7 @@ const ROOMS: readonly (readonly [string, string, string])[] = [
   ['Language', '/words', 'words signals clashes glossary calls'],
   ['New play', '/plays/new', 'draw'],
   ['Print', '/print', 'paper pdf book sheet wristband jobs'],
+  ['Files', '/files', 'take in give out import export open zip folder drop csv'],
   ['Settings', '/settings', 'team court level teaching'],
 ];
 

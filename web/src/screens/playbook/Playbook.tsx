@@ -10,18 +10,18 @@ import {
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { nanoid } from 'nanoid';
 import { Plus, Search } from 'lucide-react';
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState, type DragEvent } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { api } from '../../app/api.ts';
 import { changePlay } from '../../keeping/change.ts';
 import { keepNew } from '../../keeping/deliver.ts';
-import { Input, Label, MainButton } from '../../ui/controls.tsx';
-import { FileButton } from '../../ui/FileButton.tsx';
+import { Button, Input, Label, MainButton } from '../../ui/controls.tsx';
 import { TopBar } from '../../ui/TopBar.tsx';
 import type { CardAct } from './Card.tsx';
 import { FilterBar } from './FilterBar.tsx';
-import { handOut, takeIn } from './files.ts';
+import { fromDrop, useGiven } from '../../keeping/given.ts';
+import { handOut } from './files.ts';
 import { Asked } from './Asked.tsx';
 import { AS_BEFORE, Many, undoing } from './Many.tsx';
 import { Shelves } from './Shelves.tsx';
@@ -136,11 +136,6 @@ export default function Playbook() {
     onSettled: () => client.invalidateQueries({ queryKey: ['plays'] }),
   });
 
-  const take = useMutation({
-    mutationFn: takeIn,
-    onSuccess: (play) => void go(`/plays/${play.id}`),
-    onSettled: () => client.invalidateQueries({ queryKey: ['plays'] }),
-  });
   const { mutate } = act;
   const onAct = useCallback(
     (row: PlayRow, what: CardAct, name?: string) => {
@@ -199,8 +194,21 @@ export default function Playbook() {
     });
   };
 
+  // Files that are dropped anywhere on the playbook are looked at before anything is kept.
+  const drop = {
+    onDragOver: (e: DragEvent) => e.dataTransfer.types.includes('Files') && e.preventDefault(),
+    onDrop: (e: DragEvent) => {
+      if (!e.dataTransfer.types.includes('Files')) return;
+      e.preventDefault();
+      void fromDrop(e.dataTransfer).then((files) => {
+        useGiven.setState({ files });
+        void go('/files');
+      });
+    },
+  };
+
   return (
-    <Page>
+    <Page {...drop}>
       <TopBar
         room="plays"
         end={
@@ -215,9 +223,9 @@ export default function Playbook() {
                 onChange={(e) => setFilter({ ...filter, words: e.target.value })}
               />
             </span>
-            <FileButton className="wide" accept="application/json,.json" onFile={(file) => take.mutate(file)}>
-              Open a file
-            </FileButton>
+            <Button className="wide" onPress={() => void go('/files')}>
+              Files
+            </Button>
             <MainButton className="wide" onPress={() => void go('/plays/new')}>
               <Plus size={15} /> New play
             </MainButton>
@@ -268,8 +276,7 @@ export default function Playbook() {
         error={
           plays.shown?.away
             ? awayWords(plays.shown.away.since)
-            : ((plays.error ?? take.error ?? act.error)?.message ??
-              (picked ? null : (many.data?.fault ?? null)))
+            : ((plays.error ?? act.error)?.message ?? (picked ? null : (many.data?.fault ?? null)))
         }
         onAct={onAct}
       />

@@ -1,9 +1,22 @@
-import { readWordRows, WORD_COLUMNS, wordRows, type TeamWord, type WordsRead } from '@corkscrew/core';
+import {
+  neutral,
+  readWordRows,
+  unneutral,
+  WORD_COLUMNS,
+  wordRows,
+  type TeamWord,
+  type WordsRead,
+} from '@corkscrew/core';
 import Papa from 'papaparse';
 
 /** A team's words as a table that spreadsheets read. */
 export const wordsCsv = (words: readonly TeamWord[]): string =>
-  Papa.unparse(wordRows(words), { columns: [...WORD_COLUMNS], newline: '\r\n' });
+  Papa.unparse(
+    wordRows(words).map((row) =>
+      Object.fromEntries(Object.entries(row).map(([k, v]) => [k, neutral(v ?? '')])),
+    ),
+    { columns: [...WORD_COLUMNS], newline: '\r\n' },
+  );
 
 /** A table as words; or in a sentence why not. */
 export function readWordsCsv(text: string): WordsRead {
@@ -11,6 +24,7 @@ export function readWordsCsv(text: string): WordsRead {
     header: true,
     skipEmptyLines: 'greedy',
     transformHeader: (h) => h.trim().toLowerCase(),
+    transform: unneutral,
   });
   const [first] = errors.filter((e) => e.type !== 'Delimiter');
   if (first) {

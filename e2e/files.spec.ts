@@ -1,0 +1,93 @@
+import { readFile } from 'node:fs/promises';
+import { strToU8, zipSync } from 'fflate';
+import { fromBuffer, type Entry, type ZipFile } from 'yauzl';
+import { expect, newPlay, saved, test } from './app.ts';
+
+/** The files of a zip, read by another library. */
+const filesOf = async (path: string): Promise<string[]> => {
+  const buffer = await readFile(path);
+  return new Promise((done, fail) =>
+    fromBuffer(buffer, { lazyEntries: false }, (error, zip: ZipFile) => {
+      if (error) return fail(error);
+      const names: string[] = [];
+      zip.on('entry', (e: Entry) => names.push(e.fileName));
+      zip.on('end', () => done(names));
+      return undefined;
+    }),
+  );
+};
+
+test('a play goes out as a file, a mixed folder comes in: what is in it is told first, then kept at once', async ({
+  page,
+  app,
+}) => {
+  await page.goto(`${app.url}/plays`);
+  await page.getByRole('searchbox').fill('Tide 1');
+  await page.getByRole('button', { name: 'More for Tide 1', exact: true }).click();
+  const download = page.waitForEvent('download');
+  await page.getByRole('menuitem', { name: 'Save as a file' }).click();
+  const tide = await readFile(await (await download).path());
+
+  await page.getByRole('button', { name: 'Files', exact: true }).click();
+  await page.getByLabel('Files to take in').setInputFiles([
+    { name: 'tide.json', mimeType: 'application/json', buffer: tide },
+    { name: 'broken.json', mimeType: 'application/json', buffer: Buffer.from('{"format": "corkscrew-play"') },
+    { name: 'recipe.json', mimeType: 'application/json', buffer: Buffer.from('{"flour": 500}') },
+    {
+      name: 'said.txt',
+      mimeType: 'text/plain',
+      buffer: Buffer.from('play "From a text"\nset horns, ball 1\n1:\n  1 passes to 4\n'),
+    },
+    {
+      name: 'more.zip',
+      mimeType: 'application/zip',
+      buffer: Buffer.from(zipSync({ '../evil.json': strToU8('{}'), 'bad.txt': strToU8('1:\n  1 flies') })),
+    },
+  ]);
+  const refused = page.getByRole('region', { name: 'Not readable' });
+  await expect(refused.getByRole('listitem')).toHaveCount(4);
+  await expect(refused).toContainText('broken.json');
+  await expect(refused).toContainText('This is not a Corkscrew play');
+  await expect(refused).toContainText('Its path leads out of the zip');
+  await expect(refused).toContainText('“flies” is nothing anybody does here.');
+  const rows = page.getByRole('region', { name: 'Plays in the files' });
+  await expect(rows.getByRole('row', { name: /Tide 1.*Same/ })).toBeVisible();
+  await expect(rows.getByRole('row', { name: /From a text.*New/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Take in 1 play' }).click();
+  await expect(page.getByRole('status').filter({ hasText: '1 play taken in' })).toBeVisible();
+  await page.getByRole('link', { name: 'To the playbook' }).click();
+  await page.getByRole('searchbox').fill('From a text');
+  await expect(page.getByRole('link', { name: 'Open From a text' })).toBeVisible();
+});
+
+test('a double is kept beside ours, and the playbook goes out as a table and as a zip', async ({
+  page,
+  app,
+}) => {
+  const id = await newPlay(page, app, 'Doubled');
+  await expect(saved(page)).toBeVisible();
+  const document = { ...(await app.play(id)), name: 'Doubled elsewhere' };
+  await page.goto(`${app.url}/files`);
+  await page.getByLabel('Files to take in').setInputFiles({
+    ...{ name: 'doubled.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(document)) },
+  });
+  const row = page.getByRole('row', { name: /Doubled elsewhere/ });
+  await expect(row).toContainText('Differs');
+  await expect(row).toContainText('Ours is called Doubled');
+  await expect(row.getByRole('combobox')).toHaveValue('beside');
+  await page.getByRole('button', { name: 'Take in 1 play' }).click();
+  await expect(page.getByRole('status').filter({ hasText: '1 play taken in' })).toBeVisible();
+  expect((await app.play(id)).name).toBe('Doubled');
+
+  const out = async (name: string) => {
+    const [file] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name, exact: true }).click(),
+    ]);
+    return file.path();
+  };
+  expect(await readFile(await out('Table'), 'utf8')).toContain('Doubled elsewhere');
+  const names = await filesOf(await out('Written'));
+  expect(names).toContain('Doubled-elsewhere.txt');
+  expect(names.every((n) => /^[\p{L}\p{N}-]+\.txt$/u.test(n))).toBe(true);
+});
