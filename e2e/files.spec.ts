@@ -91,3 +91,32 @@ test('a double is kept beside ours, and the playbook goes out as a table and as 
   expect(names).toContain('Doubled-elsewhere.txt');
   expect(names.every((n) => /^[\p{L}\p{N}-]+\.txt$/u.test(n))).toBe(true);
 });
+
+test('the team is backed up, a play is lost, and all of it is restored as it was', async ({ page, app }) => {
+  const id = await newPlay(page, app, 'Will be lost');
+  await expect(saved(page)).toBeVisible();
+  const before = await app.play(id);
+  await page.goto(`${app.url}/files`);
+  const all = page.getByRole('region', { name: 'All of the team' });
+  await all.getByRole('button', { name: 'Make a backup' }).click();
+  const link = all.getByRole('list', { name: 'Backups' }).getByRole('link').first();
+  await expect(link).toBeVisible();
+  const [file] = await Promise.all([page.waitForEvent('download'), link.click()]);
+  const bytes = await readFile(await file.path());
+  await fetch(`${app.url}/api/plays/${id}`, { method: 'DELETE' });
+
+  await all.getByLabel('A backup to restore').setInputFiles({
+    ...{ name: 'damaged.backup', mimeType: 'application/gzip', buffer: bytes.subarray(0, bytes.length / 2) },
+  });
+  await all.getByRole('button', { name: 'Restore it' }).click();
+  await expect(all.getByRole('alert')).toContainText('This backup is damaged');
+  await all.getByRole('button', { name: 'Leave it' }).click();
+  await all.getByLabel('A backup to restore').setInputFiles({
+    ...{ name: 'team.backup', mimeType: 'application/gzip', buffer: bytes },
+  });
+  await all.getByRole('button', { name: 'Restore it' }).click();
+  await expect(all.getByRole('status')).toContainText('records are restored');
+  expect(await app.play(id)).toEqual(before);
+  const stored = (await (await fetch(`${app.url}/api/plays/${id}`)).json()) as { deletedAt: string | null };
+  expect(stored.deletedAt).toBeNull();
+});

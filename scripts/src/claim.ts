@@ -12,7 +12,8 @@ interface Claim {
 
 const fileOf = (folder: string): string => `${folder}.running.json`;
 
-function holder(folder: string): Claim | null {
+/** Who runs on a data folder now; null when nobody does. */
+export function holder(folder: string): Claim | null {
   try {
     const claim = JSON.parse(readFileSync(fileOf(folder), 'utf8')) as Claim;
     return isAlive(claim.pid, 'bootstrap.mjs') && claim.pid !== process.pid ? claim : null;

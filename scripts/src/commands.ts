@@ -5,6 +5,8 @@ const COMMANDS: Record<string, () => Promise<{ run: (args: string[]) => Promise<
   start: () => import('./start.ts'),
   dev: () => import('./dev.ts'),
   worker: () => import('./worker.ts'),
+  backup: () => import('./backup.ts'),
+  restore: () => import('./restore.ts'),
   test: () => import('./test.ts'),
   screenshots: () => import('./screenshots.ts'),
   bench: () => import('./bench.ts'),

@@ -1,6 +1,8 @@
 import { rmSync, existsSync } from 'node:fs';
 import { join } from 'node:path';
-import { startServer, type Running } from '../../server/src/serve.ts';
+import { migrateDatabase, openDatabase, type Database } from '../../server/src/db/client.ts';
+import { startServer, TEAM, type Running } from '../../server/src/serve.ts';
+import { ensureTeam } from '../../server/src/teams/routes.ts';
 import { buildWeb } from './build.ts';
 import { claim } from './claim.ts';
 import { createDatabase, isFree, startCluster, sweep, type Cluster } from './cluster.ts';
@@ -89,6 +91,29 @@ export async function database(home: string): Promise<{ url: string; cluster?: C
   if (process.env.DATABASE_URL) return { url: process.env.DATABASE_URL };
   const cluster = await startCluster(home);
   return { url: await createDatabase(cluster, 'corkscrew'), cluster };
+}
+
+/** Does something with the team's database while no app runs on it. */
+export async function withDatabase<T>(home: string, work: (db: Database) => Promise<T>): Promise<T> {
+  const giveBack = process.env.DATABASE_URL ? () => undefined : claim(home, 0);
+  let cluster: Cluster | undefined;
+  try {
+    const found = await database(home);
+    cluster = found.cluster;
+    const db = openDatabase(found.url);
+    try {
+      await db.alone(async (d) => {
+        await migrateDatabase(d);
+        await ensureTeam(d, TEAM, 'Our team');
+      });
+      return await work(db);
+    } finally {
+      await db.close();
+    }
+  } finally {
+    cluster?.stop();
+    giveBack();
+  }
 }
 
 function startOver(home: string): void {

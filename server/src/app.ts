@@ -10,6 +10,7 @@ import { readFile } from 'node:fs/promises';
 import { join, relative } from 'node:path';
 import type { Logger } from 'pino';
 import type { Actors, Asked } from './actor.ts';
+import { backupRoutes } from './backups/routes.ts';
 import { answers, type Database } from './db/client.ts';
 import { errorAnswers } from './http/errors.ts';
 import { guard } from './http/guard.ts';
@@ -118,6 +119,7 @@ export function createApp({
   app.route('/api/team', teamRoutes(database, beside));
   app.route('/api/plays', playRoutes(database, beside));
   app.route('/api/imports', importRoutes(database, beside));
+  app.route('/api/backups', backupRoutes(database, beside));
   app.route('/api/book', bookRoutes(database));
   app.route('/api/relations', relationRoutes(database));
   app.route('/api/papers', paperRoutes(database, printing));

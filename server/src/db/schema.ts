@@ -244,3 +244,19 @@ export const papers = pgTable(
   },
   (t) => [primaryKey({ columns: [t.teamId, t.id] }), index('papers_at').on(t.createdAt)],
 );
+
+/** All of a team as it was, in one file each. */
+export const backups = pgTable(
+  'backups',
+  {
+    teamId: teamId(),
+    id: text('id').notNull(),
+    /** Why it was made: asked for, by the clock, or before a restore. */
+    why: text('why').$type<'asked' | 'clock' | 'restore'>().notNull(),
+    rows: integer('rows').notNull(),
+    bytes: integer('bytes').notNull(),
+    file: bytea('file').notNull(),
+    madeAt: when('made_at').notNull().defaultNow(),
+  },
+  (t) => [primaryKey({ columns: [t.teamId, t.id] })],
+);

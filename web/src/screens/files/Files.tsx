@@ -22,6 +22,7 @@ import { Choice } from '../../ui/Choice.tsx';
 import { Button, MainButton } from '../../ui/controls.tsx';
 import { TopBar } from '../../ui/TopBar.tsx';
 import { fromDrop, fromList, useGiven, type Given } from '../../keeping/given.ts';
+import { Backups } from './Backups.tsx';
 import { giveOut, KINDS, type Kind } from './give-out.ts';
 import { readFiles, reportOf, type Report, type Row } from './report.ts';
 import { readAll } from './unpack.ts';
@@ -121,6 +122,30 @@ const Page = styled.div`
     border-left: 3px solid var(--gap);
     background: var(--sheet);
     overflow-wrap: anywhere;
+  }
+  .out,
+  .backups {
+    margin-top: 12px;
+  }
+  .backups li {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 4px 14px;
+    align-items: center;
+    padding: 5px 0;
+    border-top: 1px solid var(--rule);
+    color: var(--ink-2);
+  }
+  .backups a {
+    color: var(--pen);
+    font-weight: 640;
+  }
+  .backups .row {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px 12px;
+    align-items: center;
+    margin: 10px 0;
   }
   .out ul {
     display: grid;
@@ -298,6 +323,7 @@ export default function Files() {
           </>
         )}
         {!report && <GiveOut />}
+        {!report && <Backups />}
       </main>
     </Page>
   );
