@@ -1,10 +1,14 @@
 import { CourtKeySchema, DEFENCE_WORDS, defenceByWord, LevelSchema, type Level } from '@corkscrew/core';
+import { writeFileSync } from 'node:fs';
+import { basename } from 'node:path';
 import { parseArgs } from 'node:util';
 import { answersOf, answersText } from './answers.ts';
 import { checkPlay, fails, reportOf, sheetsOf } from './check.ts';
 import { softAnswer, softJson, softText } from './soft-spots.ts';
 import { openPlayFile, type FileFault } from './read-file.ts';
 import { scriptOf } from './script.ts';
+import { converted, FORMATS, readAnyFile } from './convert.ts';
+import { PAGES, PICTURES, rendered } from './render.ts';
 
 const USAGE = `Checks play files without the app.
 
@@ -16,6 +20,10 @@ const USAGE = `Checks play files without the app.
       thing they may do; without --defence the play's own; --reply: what hurts it most
   npm run corkscrew -- script FILE [--base FILE.json]   a play file as it is written, or a written one as a
       play file; with a base the ids and what is not written are kept from that
+  npm run corkscrew -- convert FILE… --to json | script | md | csv | book [--out FILE]   plays, playbooks and written
+      plays as something else; without --out they are printed
+  npm run corkscrew -- render FILE --svg | --png | --pdf [--kind play | summary | job | answers | book]
+      [--frame N] [--paper a4 | letter] [--out NAME]   a play as pages, or one frame of it
   npm run corkscrew -- soft-spots --zone 2-3 --ball left-wing [--places FILE] [--school cornerTrap]
       [--level …] [--court nfhs | ncaa | fiba | usPro] [--json]   where a zone is soft, whom it splits
 
@@ -32,6 +40,20 @@ const NO_DEFENCE = 'The play names no defence: say which one with --defence man:
 
 const faultText = (f: FileFault): string =>
   [f.line === null ? f.file : `${f.file}:${f.line}`, f.at, f.sentence].filter(Boolean).join(': ');
+
+/** Runs any command, those too that take their time; returns the exit status. */
+export async function corkscrewLater(args: string[], out: Out): Promise<number> {
+  if (args[0] !== 'render') return corkscrew(args, out);
+  try {
+    const { positionals, values } = parse(args);
+    const [, file, ...more] = positionals;
+    if (file !== undefined && more.length === 0) return await render(file, values, out);
+  } catch (error) {
+    out.warn((error as Error).message);
+  }
+  out.warn(USAGE);
+  return 2;
+}
 
 /** Runs one command and returns the exit status: 0 fine, 1 a play breaks, 2 a file or the command can't be read. */
 export function corkscrew(args: string[], out: Out): number {
@@ -58,6 +80,7 @@ export function corkscrew(args: string[], out: Out): number {
     else for (const f of written.faults) out.warn(faultText(f));
     return written.ok ? 0 : 2;
   }
+  if (command === 'convert' && files.length > 0) return convert(files, values, out);
   if (!COMMANDS.includes(command ?? '') || files.length === 0) {
     out.warn(USAGE);
     return 2;
@@ -100,6 +123,53 @@ export function corkscrew(args: string[], out: Out): number {
     else for (const { play, lines, zone } of checked) out.say(reportOf(play, lines, zone));
   }
   return faults.length > 0 ? 2 : broken ? 1 : 0;
+}
+
+/** Writes a file, or says why it can't be. */
+function written(file: string, data: string | Uint8Array, out: Out): boolean {
+  try {
+    writeFileSync(file, data);
+    out.say(file);
+    return true;
+  } catch {
+    out.warn(`${file} can’t be written.`);
+    return false;
+  }
+}
+
+function convert(files: readonly string[], values: Values, out: Out): number {
+  const to = FORMATS.find((f) => f === values.to);
+  if (!to) return refuse(out, `Convert to what? --to ${FORMATS.join(', --to ')}.`);
+  const read = files.map(readAnyFile);
+  for (const f of read.flatMap((r) => r.faults)) out.warn(faultText(f));
+  const plays = read.flatMap((r) => r.plays);
+  if (plays.length === 0) return 2;
+  const text = converted(plays, to);
+  if (values.out === undefined) out.say(text.trimEnd());
+  else if (!written(values.out, text, out)) return 2;
+  return read.some((r) => r.faults.length > 0) ? 2 : 0;
+}
+
+async function render(file: string, values: Values, out: Out): Promise<number> {
+  const as = PICTURES.find((p) => values[p]);
+  if (!as) return refuse(out, 'As what? --svg, --png or --pdf.');
+  const kind = PAGES.find((k) => k === (values.kind ?? 'play'));
+  if (!kind) return refuse(out, `There are no pages of kind "${values.kind}": ${PAGES.join(', ')}.`);
+  const paper =
+    values.paper === undefined || values.paper === 'a4' ? 'a4' : values.paper === 'letter' ? 'letter' : null;
+  if (!paper) return refuse(out, 'Paper is a4 or letter.');
+  const frame = values.frame === undefined ? undefined : Number(values.frame);
+  if (frame !== undefined && !Number.isInteger(frame)) return refuse(out, '--frame takes a number.');
+  const { plays, faults } = readAnyFile(file);
+  for (const f of faults) out.warn(faultText(f));
+  const [play] = plays;
+  if (!play) return 2;
+  const date = new Date().toISOString().slice(0, 10);
+  const made = await rendered(play, { as, kind, paper, date, ...(frame === undefined ? {} : { frame }) });
+  if (!made.ok) return refuse(out, made.sentence);
+  const name = values.out ?? basename(file).replace(/(\.corkscrew)?\.[^.]*$/, '');
+  const all = made.files.map((f) => written(`${name}${f.name}`, f.data, out));
+  return all.every(Boolean) && faults.length === 0 ? 0 : 2;
 }
 
 /** What JSON has no word for is left out: a run follows from the document, and no limit is no figure. */
@@ -147,16 +217,23 @@ const parse = (args: string[]) =>
       places: { type: 'string' },
       school: { type: 'string', multiple: true },
       court: { type: 'string' },
+      to: { type: 'string' },
+      out: { type: 'string' },
+      svg: { type: 'boolean' },
+      png: { type: 'boolean' },
+      pdf: { type: 'boolean' },
+      kind: { type: 'string' },
+      frame: { type: 'string' },
+      paper: { type: 'string' },
     },
   });
 
 type Values = ReturnType<typeof parse>['values'];
 
 /** The command as npm runs it. */
-export function run(args: string[]): Promise<void> {
-  process.exitCode = corkscrew(args, {
+export async function run(args: string[]): Promise<void> {
+  process.exitCode = await corkscrewLater(args, {
     say: (text) => process.stdout.write(`${text}\n`),
     warn: (text) => process.stderr.write(`${text}\n`),
   });
-  return Promise.resolve();
 }
