@@ -351,3 +351,4 @@ export {
 } from './files/import.ts';
 export { markdownSheet } from './files/markdown.ts';
 export { bookTable, csvText, neutral, unneutral } from './files/table.ts';
+export { subtitlesOf, type Subtitle } from './language/subtitles.ts';

@@ -47,3 +47,10 @@ export function chromium(): string {
   if (!existsSync(path)) install('chromium');
   return path;
 }
+
+/** Debian's ffmpeg, for tests only: it reads the videos that another library made. */
+export function ffmpeg(): string {
+  const path = '/usr/bin/ffmpeg';
+  if (!existsSync(path)) install('ffmpeg');
+  return path;
+}

@@ -3,7 +3,7 @@ import { spawn, spawnSync } from 'node:child_process';
 import { join } from 'node:path';
 import { buildWeb } from './build.ts';
 import { createDatabase, throwAwayCluster } from './cluster.ts';
-import { chromium } from './debian.ts';
+import { chromium, ffmpeg } from './debian.ts';
 import { ROOT } from './paths.ts';
 import { SayError } from './say.ts';
 
@@ -33,6 +33,7 @@ export async function run(): Promise<void> {
     }
   };
   chromium();
+  ffmpeg();
   const cluster = await throwAwayCluster();
   try {
     const folders = ['core/src', 'diagram/src', 'cli/src', 'server/src', 'web/src'];

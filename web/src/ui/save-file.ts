@@ -10,3 +10,10 @@ export function saveBlob(name: string, blob: Blob): void {
 /** The same for a text. */
 export const saveText = (name: string, text: string, type = 'application/json'): void =>
   saveBlob(name, new Blob([text], { type }));
+
+/** A name a file may have on any machine. */
+export const fileName = (name: string): string =>
+  name
+    .replace(/[^\p{L}\p{N}]+/gu, '-')
+    .replace(/^-+|-+$/g, '')
+    .slice(0, 60) || 'play';

@@ -19,6 +19,7 @@ import { Choice, COURT_OPTIONS, LEVEL_OPTIONS, plain, WOMEN_OPTIONS } from '../.
 import { Button, Label } from '../../ui/controls.tsx';
 import { TextField } from '../../ui/TextField.tsx';
 import { apply, useDesk, usePick } from './store.ts';
+import { GiveOut } from './GiveOut.tsx';
 import { InBook } from './InBook.tsx';
 import { Version } from './Version.tsx';
 import { Versions } from './Versions.tsx';
@@ -157,6 +158,7 @@ export function PlayTab() {
         </div>
         <Continue />
       </div>
+      <GiveOut />
       <Version />
       <Versions />
     </Grid>

@@ -1,7 +1,7 @@
 import { newPlay, printOfPlay, writeBook, writePlay, type Play } from '@corkscrew/core';
 import { strToU8, zipSync } from 'fflate';
 import { describe, expect, it } from 'vitest';
-import { fileName } from './give-out.ts';
+import { fileName } from '../../ui/save-file.ts';
 import { readFiles, reportOf } from './report.ts';
 import { isTricky, readAll, UNPACKED } from './unpack.ts';
 

@@ -10,7 +10,7 @@ import {
 } from '@corkscrew/core';
 import { strToU8, zip } from 'fflate';
 import { Unreachable } from '../../app/api.ts';
-import { saveBlob, saveText } from '../../ui/save-file.ts';
+import { fileName, saveBlob, saveText } from '../../ui/save-file.ts';
 
 /** What the playbook can be given out as. */
 export const KINDS = {
@@ -21,13 +21,6 @@ export const KINDS = {
   files: ['Play files', 'Every play as a file by itself.'],
 } as const;
 export type Kind = keyof typeof KINDS;
-
-/** A name a file may have on any machine. */
-export const fileName = (name: string): string =>
-  name
-    .replace(/[^\p{L}\p{N}]+/gu, '-')
-    .replace(/^-+|-+$/g, '')
-    .slice(0, 60) || 'play';
 
 /** The playbook as files, made on this device from what is kept. */
 export async function giveOut(kind: Kind): Promise<void> {

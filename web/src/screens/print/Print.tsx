@@ -12,7 +12,7 @@ import { IconButton } from '../../ui/IconButton.tsx';
 import { Segments } from '../../ui/Segments.tsx';
 import { BookViews } from '../../ui/BookViews.tsx';
 import { TopBar } from '../../ui/TopBar.tsx';
-import { loadFaces } from './faces.ts';
+import { loadFaces } from '../../ui/paper-faces.ts';
 import { fileAt, usePapers, usePreview, usePrinting } from './made.ts';
 import { KIND_WORDS, orderIn, searchOf } from './order.ts';
 
