@@ -14,7 +14,7 @@ import { FACES, facePath, familyOf, makePages, pageSvg, pdfOf, TONES } from '@co
 import { Resvg } from '@resvg/resvg-js';
 
 export const PICTURES = ['svg', 'png', 'pdf'] as const;
-export type Picture = (typeof PICTURES)[number];
+type Picture = (typeof PICTURES)[number];
 /** Kinds of pages that are made of plays alone. */
 export const PAGES: readonly PaperKind[] = PAPER_KINDS.filter((k) => PAPER_OF[k] === 'plays');
 

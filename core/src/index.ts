@@ -320,21 +320,16 @@ export {
 export { changeSheet, entryOf, sheetTold, type SheetChange, type SheetTold } from './playbook/sheet.ts';
 export { summarise } from './playbook/summary.ts';
 export {
-  BOOK_FORMAT,
   BOOK_RECORDS,
-  BOOK_VERSION,
   BookFileSchema,
   printOfPlay,
   readFileText,
   writeBook,
   type BookRecords,
   type FilePlay,
-  type FileRead,
-  type FileRefusal,
 } from './files/book-file.ts';
 export {
   HereSchema,
-  HOWS,
   howsFor,
   TakenInSchema,
   type Here,
@@ -345,8 +340,6 @@ export {
   STANDINGS,
   usualHow,
   type How,
-  type Incoming,
-  type Known,
   type Standing,
 } from './files/import.ts';
 export { markdownSheet } from './files/markdown.ts';

@@ -19,7 +19,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
 import { DEMO_PLAYS, ROOT } from './paths.ts';
-import { playJsonSchema } from './write-docs.ts';
+import { bookJsonSchema, playJsonSchema } from './write-docs.ts';
 
 const files = readdirSync(DEMO_PLAYS);
 const texts = files.map((f) => readFileSync(join(DEMO_PLAYS, f), 'utf8'));
@@ -48,9 +48,12 @@ describe('the JSON Schema, by an independent validator (Ajv)', () => {
       expect(readPlayText(JSON.stringify(b)).ok).toBe(false);
     }
   });
-  it('the copy in docs is the present one', () => {
-    expect(JSON.parse(readFileSync(join(ROOT, 'docs/play.schema.json'), 'utf8'))).toEqual(
-      JSON.parse(JSON.stringify(playJsonSchema())),
+  it.each([
+    ['play.schema.json', playJsonSchema()],
+    ['playbook.schema.json', bookJsonSchema()],
+  ])('the copy in docs is the present one: %s', (name, schema) => {
+    expect(JSON.parse(readFileSync(join(ROOT, 'docs', name), 'utf8'))).toEqual(
+      JSON.parse(JSON.stringify(schema)),
     );
   });
 });

@@ -97,21 +97,28 @@ export async function run(): Promise<void> {
     await shot(series, 'series');
     await shot(await open('/sheets/demo-sheet-gorsedale'), 'call-sheet');
     await shot(await open('/compare?a=demo-horns-kite&b=demo-quay-four-a'), 'compare');
-    for (const dark of [false, true]) {
-      const words = await open('/words', { dark });
-      await words.getByText(/to fix, \d+ to watch/).waitFor();
-      await words.getByRole('button', { name: 'What we do' }).click();
-      await words.getByLabel('Our word for roll', { exact: true }).click();
-      await words.getByTestId('ours').waitFor();
-      await shot(words, dark ? 'language-dark' : 'language');
-    }
+    const words = await open('/words');
+    await words.getByText(/to fix, \d+ to watch/).waitFor();
+    await words.getByRole('button', { name: 'What we do' }).click();
+    await words.getByLabel('Our word for roll', { exact: true }).click();
+    await words.getByTestId('ours').waitFor();
+    await shot(words, 'language');
+    const script = await open('/plays/demo-horns-lantern');
+    await script.getByRole('tab', { name: 'Script' }).click();
+    await script.locator('.cm-line').filter({ hasText: '5 screens for 3' }).click();
+    await script.keyboard.press('End');
+    await script.keyboard.type(', jogg');
+    await script.getByText(/says nothing here/).waitFor();
+    await shot(script, 'script');
+    const print = await open('/print?kind=sheet&sheet=demo-sheet-gorsedale&size=bench');
+    await print.getByRole('img', { name: 'Page 1 of 1' }).waitFor();
+    await shot(print, 'print');
+    await shot(await open('/files'), 'files');
     const present = await open('/plays/demo-horns-lantern', { dark: true });
     await present.getByTestId('rung-2').click();
     await present.keyboard.press('Shift+P');
     await present.getByRole('main').waitFor();
     await shot(present, 'present');
-    await shot(await open('/plays/new'), 'new-play');
-    await shot(await open('/settings'), 'settings');
     const tablet = await open('/plays/demo-horns-lantern', { width: 820, height: 1180 });
     await tablet.getByTestId('rung-2').click();
     await shot(tablet, 'desk-tablet');

@@ -1,4 +1,4 @@
-import { CHECKS, GROUPS, PlaySchema, VERSION, type Group } from '@corkscrew/core';
+import { BookFileSchema, CHECKS, GROUPS, PlaySchema, VERSION, type Group } from '@corkscrew/core';
 import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { format, resolveConfig } from 'prettier';
@@ -11,6 +11,13 @@ export const playJsonSchema = (): object => ({
   description:
     'Feet and seconds; origin in the middle of the attacked baseline, x to the offence’s right, y toward half court.',
   ...z.toJSONSchema(PlaySchema),
+});
+
+/** The JSON Schema of a playbook file. */
+export const bookJsonSchema = (): object => ({
+  title: 'Corkscrew playbook, version 1',
+  description: 'Each document is a play of its own schema (play.schema.json).',
+  ...z.toJSONSchema(BookFileSchema, { io: 'input' }),
 });
 
 /** The page for coaches: what the walk-through looks for, made from the checks themselves. */
@@ -46,9 +53,14 @@ if (process.argv[1]?.endsWith('write-docs.ts')) {
     page,
     await format(walkThroughPage(), { ...(await resolveConfig(page)), parser: 'markdown' }),
   );
-  const file = join(ROOT, 'docs', 'play.schema.json');
-  writeFileSync(
-    file,
-    await format(JSON.stringify(playJsonSchema()), { ...(await resolveConfig(file)), parser: 'json' }),
-  );
+  for (const [name, schema] of [
+    ['play.schema.json', playJsonSchema()],
+    ['playbook.schema.json', bookJsonSchema()],
+  ] as const) {
+    const file = join(ROOT, 'docs', name);
+    writeFileSync(
+      file,
+      await format(JSON.stringify(schema), { ...(await resolveConfig(file)), parser: 'json' }),
+    );
+  }
 }

@@ -6,10 +6,10 @@ import type { Play } from '../play/document.ts';
 import { contentOf } from '../play/content.ts';
 import { RECORDS, type RecordBody, type RecordKind } from '../playbook/records.ts';
 
-export const BOOK_FORMAT = 'corkscrew-playbook';
-export const BOOK_VERSION = 1;
+const BOOK_FORMAT = 'corkscrew-playbook';
+const BOOK_VERSION = 1;
 /** Text of a whole playbook before it is read (bytes). */
-export const BOOK_BYTES = 256 * 1024 * 1024;
+const BOOK_BYTES = 256 * 1024 * 1024;
 /** So many plays are read out of one file. */
 const MOST = 5000;
 
@@ -57,7 +57,7 @@ export interface FilePlay {
   readonly team?: string;
 }
 /** Something of a file that can't be taken: where in it, and why. */
-export interface FileRefusal {
+interface FileRefusal {
   /** A path within the file: "plays.3.frames.0"; empty for all of it. */
   readonly at: string;
   readonly sentence: string;

@@ -22,8 +22,7 @@ export function standingOf({ hash, earlierHashes }: FilePlay, here: Known | unde
 }
 
 /** What is done with a play of a file. */
-export const HOWS = ['skip', 'add', 'replace', 'beside'] as const;
-export type How = (typeof HOWS)[number];
+export type How = 'skip' | 'add' | 'replace' | 'beside';
 
 /** What a coach would most often want: nothing of his own is written over unless the file is newer. */
 export const usualHow = (standing: Standing): How =>

@@ -5,7 +5,7 @@ export const BACKUP_FORMAT = 'corkscrew-backup';
 export const BACKUP_VERSION = 1;
 
 /** What the first line of a backup says of it. */
-export interface BackupHead {
+interface BackupHead {
   readonly format: typeof BACKUP_FORMAT;
   readonly version: number;
   readonly madeAt: string;

@@ -163,10 +163,11 @@ const CHUNK = 500;
 
 /** A row as it goes into its table: of this team, moments as moments, counted anew where the database counts. */
 function readyFor(table: PgTable, row: BackupRow['row'], team: string): Record<string, unknown> {
-  const out: Record<string, unknown> = { ...row, teamId: team };
-  for (const [name, column] of Object.entries(getTableColumns(table))) {
-    if (column.dataType === 'date' && typeof out[name] === 'string') out[name] = new Date(out[name]);
-    if (column.columnType === 'PgSerial') delete out[name];
-  }
-  return out;
+  const columns = getTableColumns(table);
+  const entries = Object.entries({ ...row, teamId: team }).flatMap(([name, value]): [string, unknown][] => {
+    const column = columns[name];
+    if (column?.columnType === 'PgSerial') return [];
+    return [[name, column?.dataType === 'date' && typeof value === 'string' ? new Date(value) : value]];
+  });
+  return Object.fromEntries(entries);
 }

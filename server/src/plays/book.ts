@@ -8,7 +8,7 @@ import { listRecords } from '../records/store.ts';
 import { printOf } from './import.ts';
 
 /** The whole playbook as the text of a file: every play with the prints of what it was, and what stands beside them. */
-export async function bookOf(db: Db, actor: Actor): Promise<string> {
+async function bookOf(db: Db, actor: Actor): Promise<string> {
   const [team] = await db
     .select({ id: teams.id, name: teams.name })
     .from(teams)

@@ -32,14 +32,14 @@ const Box = styled(Tabs)`
     display: flex;
     flex: 1;
     min-width: 0;
-    gap: 12px;
-    padding: 0 14px;
+    gap: 9px;
+    padding: 0 10px;
     height: 38px;
     align-items: stretch;
   }
   .tab {
-    font: 640 13.5px/38px 'Archivo Variable';
-    font-stretch: 73%;
+    font: 640 13px/38px 'Archivo Variable';
+    font-stretch: 70%;
     white-space: nowrap;
     color: var(--ink-2);
     border-bottom: 3px solid transparent;
@@ -70,7 +70,7 @@ const Box = styled(Tabs)`
     flex: 1;
     padding: 12px 14px;
   }
-  .whole {
+  .all {
     display: flex;
     flex: 1;
     min-height: 0;
@@ -331,7 +331,7 @@ function All({
       <TabPanel id="play" className="body">
         <PlayTab />
       </TabPanel>
-      <TabPanel id="script" className="whole">
+      <TabPanel id="script" className="all">
         <Suspense>
           <ScriptTab />
         </Suspense>

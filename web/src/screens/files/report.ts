@@ -24,7 +24,7 @@ export interface Row {
   readonly how: How;
 }
 /** Something that is not taken in: where, and why. */
-export interface Refused {
+interface Refused {
   readonly path: string;
   readonly at: string;
   readonly sentence: string;
