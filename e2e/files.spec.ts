@@ -120,3 +120,34 @@ test('the team is backed up, a play is lost, and all of it is restored as it was
   const stored = (await (await fetch(`${app.url}/api/plays/${id}`)).json()) as { deletedAt: string | null };
   expect(stored.deletedAt).toBeNull();
 });
+
+test('a play as one web page runs by itself, with no network and no script from elsewhere', async ({
+  page,
+  app,
+  browser,
+}) => {
+  await page.goto(`${app.url}/plays/demo-horns-lantern`);
+  await page.getByRole('tab', { name: 'Play', exact: true }).click();
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Web page' }).click(),
+  ]);
+  const html = await readFile(await file.path(), 'utf8');
+  const context = await browser.newContext({ offline: true });
+  const asked: string[] = [];
+  const other = await context.newPage();
+  other.on('request', (r) => asked.push(r.url()));
+  const wrong: string[] = [];
+  other.on('pageerror', (e) => wrong.push(e.message));
+  await other.setContent(html);
+  await expect(other.getByRole('heading', { name: 'Horns Lantern' })).toBeVisible();
+  const man = other.locator('[data-mover]').nth(1);
+  const before = await man.getAttribute('transform');
+  await other.getByRole('button', { name: 'Run' }).click();
+  await expect(man).not.toHaveAttribute('transform', before!);
+  await other.getByLabel('Ending').selectOption('They switch');
+  await other.getByLabel('Time').fill('7.2');
+  await expect(other.locator('#words')).not.toBeEmpty();
+  expect([asked, wrong]).toEqual([[], []]);
+  await context.close();
+});

@@ -95,6 +95,23 @@ const VIEWS: readonly View[] = [
         .waitFor();
     },
   },
+  {
+    name: 'desk with the script',
+    once: true,
+    sizes: TWO,
+    path: '/plays/demo-horns-lantern',
+    then: async (page) => {
+      await panel(page, /^Script/);
+      await page.getByRole('textbox', { name: 'Script' }).waitFor();
+    },
+  },
+  {
+    name: 'print',
+    sizes: [...TWO, PHONE],
+    path: '/print?kind=sheet&sheet=demo-sheet-gorsedale',
+    then: (page) => page.getByRole('img', { name: 'Page 1 of 1' }).waitFor(),
+  },
+  { name: 'files', path: '/files', sizes: [...TWO, PHONE] },
   { name: 'zone room', path: '/zone', sizes: [...WIDE, PHONE] },
   {
     name: 'present',

@@ -14,3 +14,5 @@ export * from './words.ts';
 export * from './zone.ts';
 export * from './markup.ts';
 export * from './score.ts';
+export * from './moving.ts';
+export * from './web-page.ts';

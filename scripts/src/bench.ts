@@ -9,6 +9,7 @@ import { editToFindings, editToScene } from './bench/core.ts';
 import { answers } from './bench/answers.ts';
 import { tree } from './bench/tree.ts';
 import { book } from './bench/book.ts';
+import { paper } from './bench/paper.ts';
 import { script } from './bench/script.ts';
 import { defence } from './bench/defence.ts';
 import { faults } from './bench/faults.ts';
@@ -60,6 +61,7 @@ async function speed(cluster: Cluster, build: string): Promise<string> {
       ...tree(),
       ...book(),
       ...script(),
+      ...(await paper()),
       checkMany(),
       firstRoute(),
     );

@@ -9,9 +9,10 @@ import { tidyInTheBackground } from './plays/rederive.ts';
 import { ensureTeam } from './teams/routes.ts';
 import { startJobs, type JobOptions } from './beside/jobs.ts';
 import { Helper } from './beside/helper.ts';
-import { keepWorker } from './papers/beside.ts';
+import { workerBeside } from './papers/beside.ts';
 import { openQueue, QUEUE } from './papers/press.ts';
 import { previewer } from './papers/previewer.ts';
+import { hasOpenPapers } from './papers/store.ts';
 
 export const TEAM = 'team';
 /** Who the start itself acts as. */
@@ -62,14 +63,18 @@ export async function startServer(options: ServeOptions): Promise<Running> {
       options.works ? { works: options.works } : {},
     );
     const queue = await database.alone(() => openQueue(options.databaseUrl, log));
-    const worker = options.prints === false ? null : keepWorker(options.databaseUrl, options.logFile);
+    const worker = options.prints === false ? null : workerBeside(options.databaseUrl, options.logFile);
+    if (worker && (await database.within(hasOpenPapers))) worker.wake();
     const helper = new Helper();
     const app = createApp({
       database,
       log,
       beside: jobs,
       printing: {
-        send: (attempt) => queue.send(QUEUE, attempt),
+        send: (attempt) => {
+          worker?.wake();
+          return queue.send(QUEUE, attempt);
+        },
         preview: previewer(helper),
       },
       actors: ownerOnLoopback(TEAM),

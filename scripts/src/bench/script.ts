@@ -1,4 +1,15 @@
-import { editAll, parseScript, printScript, type Change, type Play } from '@corkscrew/core';
+import {
+  courtFor,
+  editAll,
+  nextWords,
+  parseScript,
+  printScript,
+  rewritten,
+  settle,
+  writtenOf,
+  type Change,
+  type Play,
+} from '@corkscrew/core';
 import { demo, ms, must, percentile, type Row } from './row.ts';
 
 const FRAMES = 400;
@@ -31,6 +42,7 @@ export function script(): Row[] {
   const text = printScript(play);
   const [quay] = demo().filter((p) => p.name === 'Quay 4');
   const small = printScript(quay!);
+  const typed = writtenOf(quay!);
   return [
     {
       what: `A play of ${play.frames.length} frames read as it is written, over itself, Node`,
@@ -45,6 +57,16 @@ export function script(): Row[] {
     {
       what: 'A demo play of five frames read as it is written, over itself',
       measured: median(60, () => parseScript(small, { base: quay! })),
+      goal: '',
+    },
+    {
+      what: 'A key in the script of that play: what it says read anew, and what it changes',
+      measured: median(60, () => settle(rewritten(typed, `${small}# x`), quay!)),
+      goal: '≤ 40 ms',
+    },
+    {
+      what: 'What may stand next, behind a man of that play',
+      measured: median(40, () => nextWords(`${small}  3 `, small.length + 4, courtFor(quay!))),
       goal: '',
     },
   ];

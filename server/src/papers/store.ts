@@ -87,6 +87,16 @@ export async function removePaper(db: Db, { team }: Actor, id: string): Promise<
   await db.delete(papers).where(the(team, id));
 }
 
+/** Whether anything waits to be made, from an earlier start for one. */
+export async function hasOpenPapers(db: Db): Promise<boolean> {
+  const rows = await db
+    .select({ id: papers.id })
+    .from(papers)
+    .where(inArray(papers.state, ['waiting', 'working']))
+    .limit(1);
+  return rows.length > 0;
+}
+
 /** Takes an attempt in hand; null when it is no longer wanted, or another has it. */
 export async function claimPaper(db: Db, attempt: Attempt): Promise<PaperOrder | null> {
   const [row] = await db

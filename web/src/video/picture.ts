@@ -161,7 +161,7 @@ function words(
 const paths = new Map<string, Path2D>();
 /** The floor is the same in every picture: its paths are read once. */
 function pathOf(item: Extract<SceneItem, { shape: 'path' }>): Path2D {
-  if (item.part === 'man' || item.part === 'ball') return new Path2D(item.d);
+  if (/^(player-|ball)/.test(item.part)) return new Path2D(item.d);
   let path = paths.get(item.d);
   if (!path) {
     path = new Path2D(item.d);

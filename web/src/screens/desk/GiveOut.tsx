@@ -1,5 +1,5 @@
 import { leaves, lineWords, markdownSheet, printScript, writePlay } from '@corkscrew/core';
-import { frameScene, svgMarkup, type Tone } from '@corkscrew/diagram';
+import { frameScene, movingSvg, svgMarkup, webPage, type Tone } from '@corkscrew/diagram';
 import { useRef, useState } from 'react';
 import { useUnits } from '../../app/units.ts';
 import { useManWord } from '../../team/team.ts';
@@ -11,6 +11,8 @@ import { saveBlob, saveText, fileName } from '../../ui/save-file.ts';
 import { COLOURS } from '../../video/picture.ts';
 import { makeVideo, type Making } from '../../video/video.ts';
 import { lineView, usePick } from './store.ts';
+import { useDeskTeller } from './teller.ts';
+import { timelineOf } from './timeline.ts';
 
 type Size = '720' | '1080';
 type Look = 'light' | 'dark';
@@ -19,6 +21,7 @@ type Look = 'light' | 'dark';
 export function GiveOut() {
   const { play, branch, frameId } = usePick('play', 'branch', 'frameId');
   const { court, walks, index } = lineView(play, branch, frameId);
+  const t = useDeskTeller();
   const name = fileName(play.name);
   const picture = (): string => {
     const scene = frameScene({ court, walk: walks[index]!, next: walks[index + 1] });
@@ -41,6 +44,20 @@ export function GiveOut() {
           onPress={() => void png(picture()).then((blob) => saveBlob(`${name}-${index + 1}.png`, blob))}
         >
           Frame, PNG
+        </Button>
+        <Button
+          onPress={() =>
+            saveText(
+              `${name}-moving.svg`,
+              movingSvg(court, timelineOf(play, branch, frameId), play.name, COLOURS.light),
+              'image/svg+xml',
+            )
+          }
+        >
+          Moving SVG
+        </Button>
+        <Button onPress={() => saveText(`${name}.html`, webPage(play, COLOURS.light, t), 'text/html')}>
+          Web page
         </Button>
       </div>
       <Video name={name} />

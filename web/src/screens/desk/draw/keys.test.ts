@@ -8,8 +8,12 @@ vi.stubGlobal('localStorage', {
   setItem: (k: string, v: string) => kept.set(k, v),
   removeItem: (k: string) => kept.delete(k),
 });
+// No clipboard of the device is here.
+vi.stubGlobal('navigator', {});
+
 const kept = new Map<string, string>();
 const { deskKey } = await import('./keys.ts');
+const { pasteText } = await import('./clipboard.ts');
 const { usePreferences } = await import('../../../app/preferences.ts');
 
 const desk = useDesk.getState;
@@ -225,12 +229,26 @@ describe('the chosen action', () => {
     type('2crs');
     press('Enter');
     useDesk.setState({ actionId: 'a1' });
-    press('Ctrl+c', ']', 'Ctrl+v');
+    press('Ctrl+c', ']');
+    // The browser tells what is on its clipboard in an event of its own: here what was copied by the app.
+    pasteText('');
     expect(desk().frameId).toBe('f2');
     expect(actions()).toMatchObject([{ id: 'a2', by: '2', path: [{ spot: 'slotR' }] }]);
-    press('Escape', 'Ctrl+c', 'Ctrl+v');
+    press('Escape', 'Ctrl+c');
+    pasteText('');
     expect(desk().frameId).toBe('f3');
     expect(actions()).toMatchObject([{ id: 'a3', by: '2' }]);
+  });
+  it('a frame is on the clipboard as it is written, and such a text is pasted behind the frame on the court', () => {
+    type('2crs');
+    press('Enter', 'Escape', 'Ctrl+c');
+    const written = localStorage.getItem('corkscrew.copied.written')!;
+    expect(written).toContain('1:\n  2 cuts to right slot');
+    pasteText('# From somewhere else\n\n1: Theirs\n  3 cuts to rim, sprint\n');
+    expect(desk().play.frames.map((f) => f.title)).toContain('Theirs');
+    expect(actions()).toMatchObject([{ by: '3', tempo: 'sprint' }]);
+    pasteText('1: Broken\n  3 flies');
+    expect(desk().notice).toContain('Line 2 of what was pasted can’t be read');
   });
 });
 
