@@ -94,6 +94,7 @@ describe('a play that moves by itself', () => {
     expect(html).not.toMatch(/https?:/);
     expect(html).not.toMatch(/<[a-z][^>]*\s(src|href)=/);
     expect(html).toContain("default-src 'none'");
-    expect(html).not.toContain('\u2028');
+    // A line separator would end a line of script.
+    expect(html.slice(html.indexOf('<script>'))).not.toContain('\u2028');
   });
 });

@@ -4,6 +4,11 @@ import { register } from 'tsx/esm/api';
 register();
 const { runWorker } = await import('./worker.ts');
 const worker = await runWorker(process.env.CORKSCREW_WORKER_DATABASE, process.env.CORKSCREW_WORKER_LOG);
-const end = () => worker.stop().finally(() => process.exit());
+// A database that is gone as well answers no farewell.
+const PATIENCE = 3000;
+const end = () => {
+  setTimeout(() => process.exit(), PATIENCE).unref();
+  void worker.stop().finally(() => process.exit());
+};
 process.on('disconnect', end);
 process.on('SIGTERM', end);
