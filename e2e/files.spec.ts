@@ -151,3 +151,36 @@ test('a play as one web page runs by itself, with no network and no script from 
   expect([asked, wrong]).toEqual([[], []]);
   await context.close();
 });
+
+test('pictures of a play are well-formed SVG without script, by the browser’s own parser, and a PNG twice as large', async ({
+  page,
+  app,
+}) => {
+  await page.goto(`${app.url}/plays/demo-horns-lantern`);
+  await page.getByRole('tab', { name: 'Play', exact: true }).click();
+  const out = async (name: string): Promise<Buffer> => {
+    const [file] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name, exact: true }).click(),
+    ]);
+    return readFile(await file.path());
+  };
+  for (const name of ['Frame, SVG', 'Moving SVG']) {
+    const svg = (await out(name)).toString('utf8');
+    const found = await page.evaluate((text) => {
+      const doc = new DOMParser().parseFromString(text, 'image/svg+xml');
+      return {
+        broken: doc.querySelector('parsererror') !== null,
+        root: doc.documentElement.localName,
+        scripts: doc.querySelectorAll('script').length,
+        handlers: [...doc.querySelectorAll('*')].flatMap((e) =>
+          e.getAttributeNames().filter((a) => a.startsWith('on') || a.endsWith('href')),
+        ),
+      };
+    }, svg);
+    expect(found, name).toEqual({ broken: false, root: 'svg', scripts: 0, handlers: [] });
+  }
+  const png = await out('Frame, PNG');
+  // Width and height stand in the first chunk (ISO/IEC 15948).
+  expect([png.readUInt32BE(16), png.readUInt32BE(20)]).toEqual([1450, 988]);
+});

@@ -42,7 +42,9 @@ export default function Print() {
         }
       >
         <h1 dir="auto">{made?.title ?? 'Print'}</h1>
-        <BookViews />
+        <span className="views">
+          <BookViews />
+        </span>
       </TopBar>
       <div className="columns">
         <main className="pages" aria-label="Pages" {...(preview.isPlaceholderData ? { 'data-old': '' } : {})}>
@@ -58,8 +60,10 @@ export default function Print() {
                 className="sheet"
                 role="img"
                 aria-label={`Page ${i + 1}${made.count > 0 ? ` of ${made.count}` : ''}`}
-                dangerouslySetInnerHTML={{ __html: svg }}
-              />
+              >
+                {/* A picture of the page: what it says stands in the play itself. */}
+                <div aria-hidden="true" dangerouslySetInnerHTML={{ __html: svg }} />
+              </div>
             ))
           )}
           {made && made.count === 0 && !preview.error && (

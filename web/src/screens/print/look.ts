@@ -14,6 +14,19 @@ export const Page = styled.div`
     overflow: hidden;
     text-overflow: ellipsis;
   }
+  h1 {
+    min-width: 0;
+  }
+  @media (max-width: 1023px) {
+    h1 {
+      display: none;
+    }
+  }
+  @media (max-width: 600px) {
+    .views {
+      display: none;
+    }
+  }
   .columns {
     display: grid;
     grid-template-columns: minmax(0, 1fr) 330px;
