@@ -51,10 +51,15 @@ export async function startServer(options: ServeOptions): Promise<Running> {
   const log = openLog(options.logFile);
   const database = openDatabase(options.databaseUrl);
   try {
-    const loaded = await database.alone(async (db) => {
+    // Whatever a start waits for is done under one lock, without the limits of a request: a busy machine starts too.
+    const { loaded, queue, isOrdered } = await database.alone(async (db) => {
       await migrateDatabase(db);
       await ensureTeam(db, TEAM, options.teamName);
-      return options.demoPlays ? loadPlays(database, OWNER, options.demoPlays) : 0;
+      return {
+        loaded: options.demoPlays ? await loadPlays(database, OWNER, options.demoPlays) : 0,
+        queue: await openQueue(options.databaseUrl, log),
+        isOrdered: await hasOpenPapers(db),
+      };
     });
     const jobs = await startJobs(
       options.databaseUrl,
@@ -62,9 +67,8 @@ export async function startServer(options: ServeOptions): Promise<Running> {
       log,
       options.works ? { works: options.works } : {},
     );
-    const queue = await database.alone(() => openQueue(options.databaseUrl, log));
     const worker = options.prints === false ? null : workerBeside(options.databaseUrl, options.logFile);
-    if (worker && (await database.within(hasOpenPapers))) worker.wake();
+    if (isOrdered) worker?.wake();
     const helper = new Helper();
     const app = createApp({
       database,
