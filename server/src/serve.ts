@@ -52,12 +52,11 @@ export async function startServer(options: ServeOptions): Promise<Running> {
   const database = openDatabase(options.databaseUrl);
   try {
     // Whatever a start waits for is done under one lock, without the limits of a request: a busy machine starts too.
-    const { loaded, queue, isOrdered } = await database.alone(async (db) => {
+    const { loaded, isOrdered } = await database.alone(async (db) => {
       await migrateDatabase(db);
       await ensureTeam(db, TEAM, options.teamName);
       return {
         loaded: options.demoPlays ? await loadPlays(database, OWNER, options.demoPlays) : 0,
-        queue: await openQueue(options.databaseUrl, log),
         isOrdered: await hasOpenPapers(db),
       };
     });
@@ -69,6 +68,9 @@ export async function startServer(options: ServeOptions): Promise<Running> {
     );
     const worker = options.prints === false ? null : workerBeside(options.databaseUrl, options.logFile);
     if (isOrdered) worker?.wake();
+    // The queue is opened with the first order: a start does not wait for it.
+    let queue: ReturnType<typeof openQueue> | undefined;
+    const opened = () => (queue ??= database.alone(() => openQueue(options.databaseUrl, log)));
     const helper = new Helper();
     const app = createApp({
       database,
@@ -77,7 +79,7 @@ export async function startServer(options: ServeOptions): Promise<Running> {
       printing: {
         send: (attempt) => {
           worker?.wake();
-          return queue.send(QUEUE, attempt);
+          return opened().then((boss) => boss.send(QUEUE, attempt));
         },
         preview: previewer(helper),
       },
@@ -96,7 +98,7 @@ export async function startServer(options: ServeOptions): Promise<Running> {
         await endTidying();
         helper.stop();
         await worker?.stop();
-        await queue.stop({ graceful: false });
+        await (await queue?.catch(() => undefined))?.stop({ graceful: false });
         await jobs.stop();
         await database.close();
       },
