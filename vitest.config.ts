@@ -25,7 +25,7 @@ export default defineConfig({
           name: 'unit',
           // Nothing of the core keeps anything: its modules are read once for all files.
           isolate: false,
-          include: ['{core,diagram,paper,cli,scripts}/src/**/*.test.ts'],
+          include: ['{core,diagram,paper,words,cli,scripts}/src/**/*.test.ts'],
           exclude: [...NEED_DATABASE, ...SLOW],
           setupFiles: ['scripts/src/test-seed.ts'],
         },

@@ -39,7 +39,8 @@ test('a call sheet is seen as it will be, made, saved, and says what the screen 
 
 test('from the desk to the sheets of a play, by keyboard alone', async ({ page, app }) => {
   await page.goto(`${app.url}/plays/demo-horns-lantern`);
-  await page.getByRole('link', { name: 'Print', exact: true }).press('Enter');
+  await expect(page.getByRole('link', { name: 'Print', exact: true })).toBeVisible();
+  await page.keyboard.press('Control+p');
   await expect(page.getByRole('img', { name: 'Page 1 of 1' })).toContainText('Chase the handoff');
   await page.getByLabel('What', { exact: true }).selectOption('Jobs');
   await expect(page.getByRole('img', { name: 'Page 5 of 5' })).toContainText('5 in Horns Lantern');

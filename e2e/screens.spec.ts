@@ -38,6 +38,8 @@ async function panel(page: Page, name: RegExp): Promise<void> {
     .click();
 }
 
+const LONG_NAME = 'The longest name that anybody ever gave to a play';
+
 const VIEWS: readonly View[] = [
   { name: 'playbook', path: '/plays', sizes: [...WIDE, PHONE] },
   { name: 'desk', path: '/plays/demo-horns-lantern', sizes: [...WIDE, PHONE] },
@@ -117,7 +119,13 @@ const VIEWS: readonly View[] = [
     name: 'present',
     once: true,
     path: '/plays/demo-horns-lantern',
-    then: (page) => page.keyboard.press('Shift+P'),
+    then: async (page) => {
+      // Without a window the browser can't leave a full screen to take another size.
+      await page.evaluate(() => {
+        document.documentElement.requestFullscreen = () => Promise.reject(new Error('no window'));
+      });
+      await page.keyboard.press('Shift+P');
+    },
   },
   {
     name: 'desk setting the five',
@@ -147,9 +155,19 @@ const VIEWS: readonly View[] = [
   { name: 'bench', path: '/sheets/demo-sheet-gorsedale/bench', sizes: [...TWO, PHONE] },
   {
     name: 'compare',
+    once: true,
     path: '/compare?a=demo-horns-kite&b=demo-quay-four-a',
     sizes: TWO,
-    then: (page) => page.getByRole('heading', { name: 'In figures' }).waitFor(),
+    then: async (page) => {
+      // A play of another name in the list must not push anything out of the bar.
+      await page.route('**/api/plays', async (route) => {
+        const response = await route.fetch();
+        const text = await response.text();
+        await route.fulfill({ response, body: text.replace(/"name":"Quay 4B"/, `"name":"${LONG_NAME}"`) });
+      });
+      await page.reload();
+      await page.getByRole('heading', { name: 'In figures' }).waitFor();
+    },
   },
   {
     name: 'language',

@@ -8,11 +8,12 @@ import {
   summarise,
   writeBook,
   writePlay,
+  type BookRecords,
   type Play,
 } from '@corkscrew/core';
 import { readFileSync } from 'node:fs';
 import { basename } from 'node:path';
-import type { FileFault } from './read-file.ts';
+import { noFile, type FileFault } from './read-file.ts';
 
 /** What plays can be turned into. */
 export const FORMATS = ['json', 'script', 'md', 'csv', 'book'] as const;
@@ -20,6 +21,8 @@ export type Format = (typeof FORMATS)[number];
 
 export interface Read {
   readonly plays: readonly Play[];
+  /** What a playbook has beside its plays. */
+  readonly records: BookRecords;
   readonly faults: readonly FileFault[];
 }
 
@@ -29,23 +32,22 @@ export function readAnyFile(file: string): Read {
   try {
     text = readFileSync(file, 'utf8');
   } catch {
-    return {
-      plays: [],
-      faults: [{ file, line: null, at: null, sentence: 'There is no such file, or it may not be read.' }],
-    };
+    return { plays: [], records: {}, faults: [noFile(file)] };
   }
   if (/\.(txt|corkscrew)$/i.test(file)) {
     const parsed = parseScript(text, { id: basename(file).replace(/\.[^.]*$/, '') || 'script' });
     return parsed.ok
-      ? { plays: [parsed.play], faults: [] }
+      ? { plays: [parsed.play], records: {}, faults: [] }
       : {
           plays: [],
+          records: {},
           faults: parsed.faults.map((f) => ({ file, line: f.line, at: null, sentence: f.sentence })),
         };
   }
-  const { plays, refused } = readFileText(text);
+  const { plays, records, refused } = readFileText(text);
   return {
     plays: plays.map((p) => p.play),
+    records,
     faults: refused.map((r) => ({ file, line: null, at: r.at || null, sentence: r.sentence })),
   };
 }

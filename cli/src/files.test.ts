@@ -83,3 +83,38 @@ describe('render', () => {
     expect([status, warned]).toEqual([2, expect.stringContaining(sentence)]);
   });
 });
+
+describe('lint-words', () => {
+  const table = (name: string, ...rows: string[]) => {
+    writeFileSync(at(name), ['standard,means,word', ...rows].join('\n'));
+    return at(name);
+  };
+  it('tells what can’t be told apart in plays, playbooks and tables, and ends with 1 where it is to be mended', async () => {
+    const words = table('w.csv', 'coverage.help,,tow', ',the ball side,toe', ',leave him,lee');
+    const found = await cli('lint-words', words);
+    expect(found.said).toContain('fix    tow and toe sound the same. Nobody can tell them apart by ear.');
+    expect(found.said).toMatch(/^3 words, 1 to fix, \d to watch$/m);
+    expect([found.status, found.warned]).toEqual([1, '']);
+    const json = JSON.parse((await cli('lint-words', words, '--json')).said) as { grave: boolean }[];
+    expect(json.filter((f) => f.grave)).toHaveLength(1);
+  });
+  it('a play that is called like a word of ours is found across files', async () => {
+    const one = await cli('lint-words', table('fine.csv', ',leave him,hawser'), lantern);
+    expect([one.status, one.said]).toEqual([0, '3 words, 0 to fix, 0 to watch']);
+    const [, call] = /call (.+)/.exec((await cli('convert', lantern, '--to', 'script')).said)!;
+    const both = await cli('lint-words', table('same.csv', `,leave him,${call!.split(',')[0]}`), lantern);
+    expect([both.status, both.said]).toEqual([1, expect.stringContaining('is called twice')]);
+  });
+  it('by the first letter where a team goes by it', async () => {
+    const words = table('letter.csv', 'cut.roll,,hawser');
+    expect((await cli('lint-words', words)).said).not.toContain('does not begin');
+    expect((await cli('lint-words', words, '--first-letter')).said).toContain('hawser does not begin with R');
+  });
+  it('says what can’t be read, and ends with 2', async () => {
+    const bad = await cli('lint-words', table('bad.csv', ',,nothing'), at('none.csv'), at('none.json'));
+    expect(bad.status).toBe(2);
+    expect(bad.warned).toMatch(/bad\.csv: Line 2: .nothing. stands for nothing/);
+    expect(bad.warned.match(/There is no such file/g)).toHaveLength(2);
+    expect((await cli('lint-words')).status).toBe(2);
+  });
+});

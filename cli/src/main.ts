@@ -4,6 +4,7 @@ import { basename } from 'node:path';
 import { parseArgs } from 'node:util';
 import { answersOf, answersText } from './answers.ts';
 import { checkPlay, fails, reportOf, sheetsOf } from './check.ts';
+import { lintWords, wordsReport } from './lint-words.ts';
 import { softAnswer, softJson, softText } from './soft-spots.ts';
 import { openPlayFile, type FileFault } from './read-file.ts';
 import { scriptOf } from './script.ts';
@@ -24,10 +25,12 @@ const USAGE = `Checks play files without the app.
       plays as something else; without --out they are printed
   npm run corkscrew -- render FILE --svg | --png | --pdf [--kind play | summary | job | answers | book]
       [--frame N] [--paper a4 | letter] [--out NAME]   a play as pages, or one frame of it
+  npm run corkscrew -- lint-words FILE… [--first-letter] [--json]   what can't be told apart of the calls, series
+      and words in plays, playbooks and tables of words (.csv)
   npm run corkscrew -- soft-spots --zone 2-3 --ball left-wing [--places FILE] [--school cornerTrap]
       [--level …] [--court nfhs | ncaa | fiba | usPro] [--json]   where a zone is soft, whom it splits
 
-Ends with 1 when something is against the rules or breaks a play, with 2 when a file can't be read.`;
+Ends with 1 when something is against the rules, breaks a play or is called by one word, with 2 when a file can't be read.`;
 
 const COMMANDS: readonly string[] = ['check', 'timeline', 'answers'];
 
@@ -41,13 +44,18 @@ const NO_DEFENCE = 'The play names no defence: say which one with --defence man:
 const faultText = (f: FileFault): string =>
   [f.line === null ? f.file : `${f.file}:${f.line}`, f.at, f.sentence].filter(Boolean).join(': ');
 
+const LATER: Readonly<
+  Record<string, (files: readonly string[], values: Values, out: Out) => Promise<number>>
+> = { render, 'lint-words': wordsOf };
+
 /** Runs any command, those too that take their time; returns the exit status. */
 export async function corkscrewLater(args: string[], out: Out): Promise<number> {
-  if (args[0] !== 'render') return corkscrew(args, out);
+  const later = Object.hasOwn(LATER, args[0] ?? '') ? LATER[args[0]!] : undefined;
+  if (!later) return corkscrew(args, out);
   try {
     const { positionals, values } = parse(args);
-    const [, file, ...more] = positionals;
-    if (file !== undefined && more.length === 0) return await render(file, values, out);
+    const [, ...files] = positionals;
+    if (files.length > 0 && !values.help) return await later(files, values, out);
   } catch (error) {
     out.warn((error as Error).message);
   }
@@ -150,7 +158,8 @@ function convert(files: readonly string[], values: Values, out: Out): number {
   return read.some((r) => r.faults.length > 0) ? 2 : 0;
 }
 
-async function render(file: string, values: Values, out: Out): Promise<number> {
+async function render([file, ...more]: readonly string[], values: Values, out: Out): Promise<number> {
+  if (file === undefined || more.length > 0) return refuse(out, 'One file at a time is made into pages.');
   const as = PICTURES.find((p) => values[p]);
   if (!as) return refuse(out, 'As what? --svg, --png or --pdf.');
   const kind = PAGES.find((k) => k === (values.kind ?? 'play'));
@@ -170,6 +179,13 @@ async function render(file: string, values: Values, out: Out): Promise<number> {
   const name = values.out ?? basename(file).replace(/(\.corkscrew)?\.[^.]*$/, '');
   const all = made.files.map((f) => written(`${name}${f.name}`, f.data, out));
   return all.every(Boolean) && faults.length === 0 ? 0 : 2;
+}
+
+async function wordsOf(files: readonly string[], values: Values, out: Out): Promise<number> {
+  const { findings, faults, of } = await lintWords(files, values['first-letter'] ?? false);
+  for (const f of faults) out.warn(faultText(f));
+  out.say(values.json ? JSON.stringify(findings, null, 2) : wordsReport(findings, of));
+  return faults.length > 0 ? 2 : findings.some((f) => f.grave) ? 1 : 0;
 }
 
 /** What JSON has no word for is left out: a run follows from the document, and no limit is no figure. */
@@ -225,6 +241,7 @@ const parse = (args: string[]) =>
       kind: { type: 'string' },
       frame: { type: 'string' },
       paper: { type: 'string' },
+      'first-letter': { type: 'boolean' },
     },
   });
 

@@ -12,6 +12,11 @@ export interface FileFault {
   readonly sentence: string;
 }
 
+export const noFile = (file: string): FileFault => ({
+  ...{ file, line: null, at: null },
+  sentence: 'There is no such file, or it may not be read.',
+});
+
 export type Opened = { readonly ok: true; readonly play: Play } | ({ readonly ok: false } & FileFault);
 
 const lineAt = (text: string, offset: number): number => text.slice(0, offset).split('\n').length;
@@ -22,13 +27,7 @@ export function openPlayFile(file: string): Opened {
   try {
     text = readFileSync(file, 'utf8');
   } catch {
-    return {
-      ok: false,
-      file,
-      line: null,
-      at: null,
-      sentence: 'There is no such file, or it may not be read.',
-    };
+    return { ok: false, ...noFile(file) };
   }
   if (utf8Length(text) > LIMITS.fileBytes)
     return { ok: false, file, line: null, at: null, sentence: 'This file is too large for a play.' };

@@ -225,20 +225,20 @@ export {
 export { placesPassed } from './language/passed.ts';
 export { atPlace, placeSaid, placeWords, spotSaid } from './language/place.ts';
 export { clashesOf, isFree, type Clash, type Spoken, type Voice } from './language/clash.ts';
+export { heardPart, clashTitle, clashWhy, isGrave, whatOf } from './language/clash-words.ts';
 export {
-  DICTIONARY,
-  groupOf,
-  isTermKey,
-  type Dictionary,
-  type TermKey,
-  type WordGroup,
-} from './language/dictionary.ts';
+  ENTRY_GROUP_WORDS,
+  entriesOf,
+  spokenOf,
+  type EntryGroup,
+  type WordEntry,
+} from './language/entries.ts';
+export { DICTIONARY, groupOf, type Dictionary, type TermKey } from './language/dictionary.ts';
 export { dictionaryOf, formsFor } from './language/own-words.ts';
 export { figureByKey, FIGURES, type Arm, type Figure } from './language/signals.ts';
 export { readWordRows, WORD_COLUMNS, wordRows, type WordsRead } from './language/word-table.ts';
 export { CANDIDATES } from './language/candidates.ts';
 export { termsIn } from './language/terms.ts';
-export { rhymeLetters } from './language/sound.ts';
 export { readWords } from './language/read.ts';
 export { endingWords, lineWords } from './language/line.ts';
 export { parser as scriptParser } from './script/grammar/parser.ts';
@@ -272,6 +272,13 @@ export { whatWeHave, type Has, type Need } from './playbook/have.ts';
 export { findPlays, readQuery, wantedWords, type Query } from './playbook/query.ts';
 export { Search, type Findable, type Hit } from './playbook/search.ts';
 export { carried, CARRIES } from './playbook/carry.ts';
+export {
+  KeptBackupSchema,
+  RESTORE_MODES,
+  RestoredSchema,
+  type Restored,
+  type RestoreMode,
+} from './playbook/backup.ts';
 export { cardOf } from './playbook/card.ts';
 export { derive, DERIVED_VERSION, isLong, type Derived } from './playbook/derive.ts';
 export {

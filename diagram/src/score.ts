@@ -2,7 +2,7 @@ import type { Beat, BeatBlock, BeatThread, Tempo } from '@corkscrew/core';
 import { round, type Scene, type SceneItem } from './scene.ts';
 
 /** How fast, as a texture at the foot of a block. */
-const TEXTURES: Readonly<Record<Tempo, { readonly dash?: string; readonly cap?: 'round' }>> = {
+export const TEMPO_TEXTURES: Readonly<Record<Tempo, { readonly dash?: string; readonly cap?: 'round' }>> = {
   walk: { dash: '0.1 6', cap: 'round' },
   jog: { dash: '6 4' },
   cut: { dash: '1.8 2.2' },
@@ -120,7 +120,7 @@ function block(b: BeatBlock, beat: Beat, { x, top, line, word, measure }: Drawin
   b.paces.forEach((pace, i) => {
     const from = i === 0 ? left : x(b.paces[i - 1]!.to);
     const to = i === b.paces.length - 1 ? left + wide : x(pace.to);
-    const { dash, cap } = TEXTURES[pace.tempo];
+    const { dash, cap } = TEMPO_TEXTURES[pace.tempo];
     if (to - from > 3)
       line(`M${round(from + 1.5)} ${y + BLOCK - 2.4}H${round(to - 1.5)}`, {
         ...{ stroke: 'ink', width: 2.8, cap: cap ?? 'butt' },

@@ -19,6 +19,9 @@ function install(name: string): void {
   if (apt.status !== 0) throw new SayError(`Debian's ${name} could not be installed:\n${apt.stderr}`);
 }
 
+/** Where Debian's Chromium without a window lies. */
+export const CHROMIUM = '/usr/bin/chromium-headless-shell';
+
 function findPostgres(): string | undefined {
   const base = '/usr/lib/postgresql';
   if (!existsSync(base)) return undefined;
@@ -41,11 +44,13 @@ export function postgresBin(): string {
   return now;
 }
 
-/** Debian's Chromium, for tests and screenshots only. */
+/**
+ * Debian's Chromium, for tests and screenshots only: the build that has no window, which starts fewer processes for a
+ * page and takes two thirds of the time.
+ */
 export function chromium(): string {
-  const path = '/usr/bin/chromium';
-  if (!existsSync(path)) install('chromium');
-  return path;
+  if (!existsSync(CHROMIUM)) install('chromium-headless-shell');
+  return CHROMIUM;
 }
 
 /** Debian's ffmpeg, for tests only: it reads the videos that another library made. */

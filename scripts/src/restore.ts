@@ -1,7 +1,8 @@
+import type { Restored, RestoreMode } from '@corkscrew/core';
 import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import { BackupFault } from '../../server/src/backups/format.ts';
-import { restoreBackup, type Mode, type Restored } from '../../server/src/backups/store.ts';
+import { restoreBackup } from '../../server/src/backups/store.ts';
 import { TEAM } from '../../server/src/serve.ts';
 import { holder } from './claim.ts';
 import { teamHome } from './paths.ts';
@@ -19,7 +20,7 @@ export async function run(args: string[]): Promise<void> {
     throw new SayError(
       'Which backup? npm run restore -- FILE, with --over to replace what is there, or --beside.',
     );
-  const mode: Mode = values.over ? 'over' : values.beside ? 'beside' : 'into';
+  const mode: RestoreMode = values.over ? 'over' : values.beside ? 'beside' : 'into';
   let bytes: Buffer;
   try {
     bytes = readFileSync(file);
@@ -33,7 +34,7 @@ export async function run(args: string[]): Promise<void> {
   if (restored.before) console.log('What was there before is kept as a backup in the app, under Files.');
 }
 
-async function restore(bytes: Buffer, mode: Mode): Promise<Restored> {
+async function restore(bytes: Buffer, mode: RestoreMode): Promise<Restored> {
   const running = process.env.DATABASE_URL ? null : holder(teamHome());
   if (running) {
     const answer = await fetch(`http://127.0.0.1:${running.port}/api/backups/restore?mode=${mode}`, {

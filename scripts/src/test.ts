@@ -36,7 +36,7 @@ export async function run(): Promise<void> {
   ffmpeg();
   const cluster = await throwAwayCluster();
   try {
-    const folders = ['core/src', 'diagram/src', 'cli/src', 'server/src', 'web/src'];
+    const folders = ['core/src', 'diagram/src', 'paper/src', 'words/src', 'cli/src', 'server/src', 'web/src'];
     await Promise.all([
       row([
         ['types', bin('tsc'), ['-b']],

@@ -11,14 +11,21 @@ export function utf8Length(text: string): number {
   return n;
 }
 
+/** What stands in JSON as it is, a byte a letter. */
+const PLAIN = /^[ !#-[\]-~]*$/;
+/** Bytes of a text as JSON, in its quotation marks. */
+const textBytes = (text: string): number =>
+  PLAIN.test(text) ? text.length + 2 : utf8Length(JSON.stringify(text));
+
 /** Documents share what did not change: each part is measured once. */
 const measured = new WeakMap<object, number>();
 
 /** Bytes of a value as compact JSON in UTF-8. Documents are never altered in place, so a part keeps its size. */
 export function bytesOf(value: unknown): number {
+  if (typeof value === 'string') return textBytes(value);
   if (typeof value !== 'object' || value === null) {
     const text = JSON.stringify(value) as string | undefined;
-    return text === undefined ? 4 : utf8Length(text);
+    return text === undefined ? 4 : text.length;
   }
   const known = measured.get(value);
   if (known !== undefined) return known;
@@ -27,7 +34,7 @@ export function bytesOf(value: unknown): number {
     for (const item of value) n += bytesOf(item) + 1;
   } else {
     for (const [key, item] of Object.entries(value))
-      if (item !== undefined) n += utf8Length(JSON.stringify(key)) + bytesOf(item) + 2;
+      if (item !== undefined) n += textBytes(key) + bytesOf(item) + 2;
   }
   // One comma fewer than there are items.
   const bytes = n > 2 ? n - 1 : n;

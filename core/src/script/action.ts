@@ -2,7 +2,7 @@ import type { PlayerId } from '../alignment/library.ts';
 import type { Court } from '../court/court.ts';
 import type { Action, Tempo } from '../play/document.ts';
 import { FAKES, SHOT_KINDS, TEMPOS } from '../play/vocabulary.ts';
-import { nearest } from './near.ts';
+import { lower, nearest } from './near.ts';
 import { printCue, readCue, type CuePlace, type CueRead } from './cue.ts';
 import { printWay, readWay } from './place.ts';
 import type { Reader } from './reader.ts';
@@ -77,12 +77,12 @@ const flags = (of: object, words: Readonly<Record<string, string>>): string[] =>
     const value = (of as Record<string, unknown>)[key];
     return value === undefined ? [] : [value ? said : `not ${said}`];
   });
-const FLAGS: Readonly<Record<string, readonly string[]>> = {
-  slip: ['slipping', 'it'],
-  back: ['seen', 'from', 'behind'],
-  called: ['called'],
-  background: ['behind', 'the', 'play'],
-};
+const FLAGS = [
+  ['slip', ['slipping', 'it']],
+  ['back', ['seen', 'from', 'behind']],
+  ['called', ['called']],
+  ['background', ['behind', 'the', 'play']],
+] as const;
 
 /** Reads an action of a man whose number has been read. */
 export function readAction(r: Reader, by: PlayerId, court: Court, wording: Wording): ActionRead {
@@ -101,9 +101,7 @@ function readVerb(r: Reader, wording: Wording): Done {
   const token = r.peek();
   if (token?.type !== 'word')
     return r.fail('What does he do? Say “passes to 4”, “cuts to rim”, “screens for 2”.');
-  const found = wording.phrases
-    .get(token.text.toLocaleLowerCase('en'))
-    ?.find((p) => p.words.every((w, i) => r.isWord(i, w)));
+  const found = wording.phrases.get(lower(token.text))?.find((p) => p.words.every((w, i) => r.isWord(i, w)));
   if (found) {
     const start = r.place;
     r.word(...found.words);
@@ -168,7 +166,7 @@ function man(r: Reader, joined: string, missing: string, said = false): PlayerId
 function modifier(r: Reader, read: Record<string, unknown>, court: Court, wording: Wording): void {
   const start = r.place;
   const not = r.word('not');
-  for (const [key, words] of Object.entries(FLAGS))
+  for (const [key, words] of FLAGS)
     if (r.word(...words)) {
       read[key] = !not;
       return;

@@ -37,3 +37,38 @@ describe('lines and words of a text', () => {
     );
   });
 });
+
+describe('a text read after another', () => {
+  const BASE = `set horns, ball 1\n1: "Start"\n  1 passes to 4, when 3 cuts # why\n  3 screens for 2, at left wing, sprint\nif x4 drops\n`;
+  /** Read by itself: a text of its own before it leaves nothing to go on from. */
+  const alone = (text: string) => {
+    linesOf('"');
+    return linesOf(text);
+  };
+  it.each([
+    ['a word in the middle', BASE.replace('passes', 'throws')],
+    ['a quotation mark opened', BASE.replace('"Start"', '"Start')],
+    ['a comment begun', BASE.replace('sprint', '# sprint')],
+    ['two lines made one', BASE.replace('# why\n', '# why ')],
+    ['a line in between', BASE.replace('if x4', '2:\n  4 shoots\nif x4')],
+    ['nothing left', ''],
+    ['the same twice over', BASE + BASE],
+    ['its end alone', BASE.slice(-20)],
+    ['another sign before a number', BASE.replace('1 passes', '-1 passes')],
+    ['a man more', BASE.replace('x4', 'x45-6')],
+  ])('is read as by itself: %s', (_what, text) => {
+    const lines = alone(text);
+    linesOf(BASE);
+    expect(linesOf(text)).toEqual(lines);
+    expect(linesOf(BASE)).toEqual(alone(BASE));
+  });
+  it('however it was changed, place by place', () => {
+    for (let at = 0; at <= BASE.length; at++)
+      for (const put of ['"', '\n', '#', '-', 'a', '']) {
+        const text = BASE.slice(0, at) + put + BASE.slice(at + (at % 3));
+        linesOf(BASE);
+        const after = linesOf(text);
+        expect(after).toEqual(alone(text));
+      }
+  });
+});

@@ -1,3 +1,4 @@
+import { TreeFragment, type Tree } from '@lezer/common';
 import { parser } from './grammar/parser.ts';
 import {
   Line,
@@ -39,10 +40,31 @@ export interface ScriptLine {
   readonly tokens: readonly Token[];
 }
 
+/** The text that was read last, and how: of the next one only what changed is read anew. */
+let last: { readonly text: string; readonly tree: Tree } | null = null;
+
+/** A text as a tree of lines and tokens: the same whatever was read before, only sooner. */
+function treeOf(text: string): Tree {
+  if (last?.text === text) return last.tree;
+  const tree = parser.parse(text, last ? kept(last.tree, last.text, text) : []);
+  last = { text, tree };
+  return tree;
+}
+
+/** What of a tree holds for a text that starts and ends as its own did. */
+function kept(tree: Tree, before: string, now: string): readonly TreeFragment[] {
+  const most = Math.min(before.length, now.length);
+  let [start, end] = [0, 0];
+  while (start < most && before[start] === now[start]) start += 1;
+  while (end < most - start && before[before.length - 1 - end] === now[now.length - 1 - end]) end += 1;
+  const change = { fromA: start, toA: before.length - end, fromB: start, toB: now.length - end };
+  return TreeFragment.applyChanges(TreeFragment.addTree(tree), [change]);
+}
+
 /** The lines of a text that say something, in order, with their tokens. */
 export function linesOf(text: string): ScriptLine[] {
   const out: { number: number; from: number; to: number; tokens: Token[] }[] = [];
-  const cursor = parser.parse(text).cursor();
+  const cursor = treeOf(text).cursor();
   let [number, counted] = [1, 0];
   const newline = /\r\n|[\n\r\u2028\u2029]/g;
   do {

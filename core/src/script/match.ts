@@ -1,12 +1,14 @@
 import type { Action, Frame, Play } from '../play/document.ts';
 import type { ActionRead } from './action.ts';
+import { same } from './same.ts';
 import type { FrameRead } from './script-read.ts';
 
-/** What of an action is said by its line, without what it waits for. */
-const saysOf = (a: Action | ActionRead): string => {
-  const { id: _id, cue: _cue, note: _note, ...rest } = a as Action;
-  return JSON.stringify(rest, Object.keys(rest).sort().concat(['x', 'y', 'spot', 'plant', 'tempo']));
-};
+/** What of an action its line can say otherwise and it is the same action still. */
+const ASIDE: ReadonlySet<string> = new Set(['id', 'cue', 'note']);
+
+/** Whether an action says what a line says, but for what it waits for. */
+const says = (line: ActionRead, action: Action): boolean =>
+  line.by === action.by && line.does === action.does && same(line, action, ASIDE);
 
 /** Each of some matched to one of others by a word for it, in order, every one once. */
 function pairs<A, B>(
@@ -32,16 +34,15 @@ function pairs<A, B>(
 /** The actions of a frame in the base that its lines are: what says the same, else what the same man does. */
 export function matchActions(read: FrameRead, frame: Frame | undefined): (Action | undefined)[] {
   if (!frame) return read.actions.map(() => undefined);
-  const said = <A extends Action | ActionRead>(a: A) => ({ a, says: saysOf(a) });
   return pairs(
-    read.actions.map((x) => said(x.read)),
-    frame.actions.map(said),
+    read.actions.map((a) => a.read),
+    frame.actions,
     [
-      (x, y) => x.says === y.says,
-      (x, y) => x.a.by === y.a.by && x.a.does === y.a.does && x.a.to === (y.a as { to?: string }).to,
-      (x, y) => x.a.by === y.a.by && x.a.does === y.a.does,
+      says,
+      (a, b) => a.by === b.by && a.does === b.does && a.to === (b as { to?: string }).to,
+      (a, b) => a.by === b.by && a.does === b.does,
     ],
-  ).map((found) => found?.a);
+  );
 }
 
 /** How much two frames have in common: their title, and what is done in both. */

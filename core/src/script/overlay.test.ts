@@ -44,6 +44,17 @@ describe('what is written, over what was there', () => {
       ],
     });
   });
+  it('where nothing changed it is the base itself, part by part', () => {
+    const [one, two] = base.frames;
+    const same = overlay(base, structuredClone({ ...base, silenced: undefined }), 'play');
+    expect(same).not.toBe(base);
+    expect((same as typeof base).frames).toBe(base.frames);
+    const { silenced: _silenced, theirs: _theirs, ...written } = base;
+    expect(overlay(base, structuredClone(written), 'play')).toBe(base);
+    const now = overlay(base, { ...written, frames: [one, { ...two, title: 'Two' }] }, 'play') as typeof base;
+    expect(now.frames[0]).toBe(one);
+    expect(now.frames[1]).toEqual({ ...two, title: 'Two' });
+  });
   it('parts without a name are the same by their place, while there are as many', () => {
     const path = [
       { x: 1, y: 2, mark: 'a' },

@@ -1,3 +1,5 @@
+import { same } from './same.ts';
+
 /** What of every kind of object in a document is written, by its fields; all else is left as it is. */
 const WRITTEN = {
   play: 'name call series option purpose status origin variantOf counterTo against situation court customCourt level women ifNothing defences notes start frames',
@@ -51,21 +53,38 @@ const isObject = (v: unknown): v is Record<string, unknown> =>
   typeof v === 'object' && v !== null && !Array.isArray(v);
 const hasId = (v: unknown): v is { id: string } => isObject(v) && typeof v.id === 'string';
 
-/** What is written, laid over what was there: the fields of the notation are as they are written, all others as they were. */
+/**
+ * What is written, laid over what was there: the fields of the notation are as they are written, all others as they
+ * were. Where nothing changed it is the base itself, of which all that is known stays known.
+ */
 export function overlay(base: unknown, written: unknown, kind?: Kind): unknown {
   if (Array.isArray(base) && Array.isArray(written)) {
     const byId = new Map(base.filter(hasId).map((b) => [b.id, b]));
-    return written.map((w: unknown, i) => {
+    const out = written.map((w: unknown, i) => {
       const was: unknown = hasId(w) ? byId.get(w.id) : base.length === written.length ? base[i] : undefined;
       return was === undefined ? w : overlay(was, w, kind);
     });
+    return out.length === base.length && out.every((o, i) => o === base[i]) ? base : out;
   }
-  if (!isObject(base) || !isObject(written) || kind === undefined) return written;
+  if (base === written) return base;
+  if (!isObject(base) || !isObject(written) || kind === undefined)
+    return same(base, written) ? base : written;
   const known = FIELDS.get(kind)!;
+  const within = WITHIN[kind];
   const out: Record<string, unknown> = {};
-  for (const [key, was] of Object.entries(base))
-    if (key in written) out[key] = overlay(was, written[key], WITHIN[kind]?.[key]);
-    else if (!known.has(key)) out[key] = was;
-  for (const [key, now] of Object.entries(written)) if (!(key in out)) out[key] = now;
-  return out;
+  let changed = false;
+  for (const key in base) {
+    const was = base[key];
+    if (key in written) {
+      out[key] = overlay(was, written[key], within?.[key]);
+      changed ||= out[key] !== was;
+    } else if (known.has(key)) changed = true;
+    else out[key] = was;
+  }
+  for (const key in written)
+    if (!(key in base)) {
+      out[key] = written[key];
+      changed = true;
+    }
+  return changed ? out : base;
 }

@@ -1,3 +1,4 @@
+import { KeptBackupSchema, RESTORE_MODES, RestoredSchema } from '@corkscrew/core';
 import { Hono } from 'hono';
 import { z } from 'zod';
 import type { Asked } from '../actor.ts';
@@ -6,16 +7,7 @@ import type { Database } from '../db/client.ts';
 import { describe, params, query, Word } from '../http/describe.ts';
 import { ProblemError } from '../http/problem.ts';
 import { BackupFault } from './format.ts';
-import { backupFile, keepBackup, listBackups, MODES, restoreBackup } from './store.ts';
-
-const Kept = z.object({
-  id: z.string(),
-  why: z.enum(['asked', 'clock', 'restore']),
-  rows: z.number(),
-  bytes: z.number(),
-  madeAt: z.string(),
-});
-const Restored = z.object({ team: z.string(), rows: z.number(), before: z.string().nullable() });
+import { backupFile, keepBackup, listBackups, restoreBackup } from './store.ts';
 
 /** All of a team in one file: made, listed, fetched, and restored. The owner's alone. */
 export function backupRoutes(database: Database, beside?: Beside) {
@@ -25,10 +17,10 @@ export function backupRoutes(database: Database, beside?: Beside) {
         throw new ProblemError(403, 'Not allowed', 'Backups are for the owner of the team.');
       return next();
     })
-    .get('/', describe('The backups that are kept', z.array(Kept)), async (c) =>
+    .get('/', describe('The backups that are kept', z.array(KeptBackupSchema)), async (c) =>
       c.json(await database.within((db) => listBackups(db, c.get('actor').team))),
     )
-    .post('/', describe('Make a backup now', Kept), async (c) =>
+    .post('/', describe('Make a backup now', KeptBackupSchema), async (c) =>
       c.json(await database.long((db) => keepBackup(db, c.get('actor').team, 'asked', new Date())), 201),
     )
     .get('/:id/file', params(z.object({ id: Word })), async (c) => {
@@ -42,8 +34,8 @@ export function backupRoutes(database: Database, beside?: Beside) {
     })
     .post(
       '/restore',
-      describe('Restore a backup: into an empty team, over this one, or beside it', Restored),
-      query(z.object({ mode: z.enum(MODES) })),
+      describe('Restore a backup: into an empty team, over this one, or beside it', RestoredSchema),
+      query(z.object({ mode: z.enum(RESTORE_MODES) })),
       async (c) => {
         const file = new Uint8Array(await c.req.arrayBuffer());
         const { mode } = c.req.valid('query');

@@ -1,3 +1,4 @@
+import type { Restored, RestoreMode } from '@corkscrew/core';
 import { desc, eq, getTableColumns, inArray, type InferInsertModel } from 'drizzle-orm';
 import type { PgTable } from 'drizzle-orm/pg-core';
 import { nanoid } from 'nanoid';
@@ -103,22 +104,12 @@ export async function backupFile(
   return one;
 }
 
-export const MODES = ['into', 'over', 'beside'] as const;
-/** Into an empty team, over a living one, or beside it as another team. */
-export type Mode = (typeof MODES)[number];
-export interface Restored {
-  readonly team: string;
-  readonly rows: number;
-  /** The backup of what was there before. */
-  readonly before: string | null;
-}
-
 /** Restores a backup in one transaction. A damaged one is refused whole. Throws `BackupFault`. */
 export async function restoreBackup(
   db: Db,
   team: string,
   file: Uint8Array,
-  mode: Mode,
+  mode: RestoreMode,
   now: Date,
 ): Promise<Restored> {
   const { head, rows } = unpackBackup(file);

@@ -88,6 +88,8 @@ it('a series is renamed with all its plays, one new revision each, or not at all
 
 it('words from a file are kept all at once or not at all', async () => {
   const row = (id: string, word: string, revision = 0) => ({ id, revision, sitting: 's', body: { word } });
+  // A team of its own: other tests keep words too.
+  team = 'words-only';
   const words = async () =>
     (await json<RecordRow<'words'>[]>(await request('/api/words'))).map((r) => r.body.word);
   expect(

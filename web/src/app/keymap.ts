@@ -37,6 +37,7 @@ export const COMMANDS = [
   { id: 'copy', keys: ['Mod+c'], words: 'Copy the line in hand, or the frame', where: 'desk' },
   { id: 'paste', keys: ['Mod+v'], words: 'Paste into this frame, or after it', where: 'desk' },
   { id: 'present', keys: ['Shift+p'], words: 'Present', where: 'desk' },
+  { id: 'print', keys: ['Mod+p'], words: 'Print this play', where: 'desk' },
   {
     id: 'region',
     keys: ['F6'],

@@ -7,6 +7,7 @@ import { chooseTheme, useTheme } from '../app/theme.ts';
 import { Sign } from './controls.tsx';
 
 const Bar = styled.header`
+  min-width: 0;
   height: 60px;
   display: flex;
   align-items: center;
@@ -62,7 +63,9 @@ const Bar = styled.header`
     }
   }
   @media (max-width: 1023px) {
+    /* However long the longest of its names is. */
     > select {
+      flex: 1 1 60px;
       max-width: 112px;
     }
     gap: 14px;

@@ -25,7 +25,6 @@ import { Ladder } from './ladder/Ladder.tsx';
 import { Strip } from './ladder/Strip.tsx';
 import { Centre, Columns, Page } from './layout.ts';
 import { Panel, useScripting } from './Panel.tsx';
-import { Paper } from './present/Paper.tsx';
 import { Present } from './present/Present.tsx';
 import { RunStrip } from './sheet/RunStrip.tsx';
 import { lineView, redo, undo, useDesk, usePick } from './store.ts';
@@ -84,7 +83,6 @@ function Open() {
         <Present />
       ) : (
         <>
-          <Paper />
           <Page>
             <Head />
             <Questions />

@@ -72,13 +72,15 @@ export function Head() {
   );
 }
 
-/** To the sheets of this play, as it was saved last. */
+/** Where the sheets of a play are made, as it was saved last. */
+export const printPath = (id: string): string => `/print?kind=play&plays=${encodeURIComponent(id)}`;
+
 function PrintLink() {
   const id = useDesk((s) => s.play.id);
   return (
     <Link
       className="settings wide"
-      to={`/print?kind=play&plays=${encodeURIComponent(id)}`}
+      to={printPath(id)}
       aria-label="Print"
       title="Print"
     >

@@ -10,9 +10,6 @@ export const Page = styled.div`
   height: 100dvh;
   min-height: 620px;
   overflow: hidden;
-  @media print {
-    display: none;
-  }
   .title {
     display: flex;
     gap: 20px;

@@ -1,3 +1,4 @@
+import { KeptBackupSchema, RestoredSchema, type RestoreMode } from '@corkscrew/core';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { z } from 'zod';
@@ -5,17 +6,7 @@ import { call } from '../../app/api.ts';
 import { Choice } from '../../ui/Choice.tsx';
 import { Button } from '../../ui/controls.tsx';
 
-const Kept = z.object({
-  id: z.string(),
-  why: z.enum(['asked', 'clock', 'restore']),
-  rows: z.number(),
-  bytes: z.number(),
-  madeAt: z.string(),
-});
-const Restored = z.object({ team: z.string(), rows: z.number(), before: z.string().nullable() });
-type Mode = 'into' | 'over' | 'beside';
-
-const MODES: readonly (readonly [Mode, string])[] = [
+const MODES: readonly (readonly [RestoreMode, string])[] = [
   ['over', 'Over what is here'],
   ['into', 'Into an empty team'],
   ['beside', 'Beside, as another team'],
@@ -34,17 +25,20 @@ const when = (iso: string): string =>
 /** All of the team in one file: plays with their versions, series, sheets, words. */
 export function Backups() {
   const client = useQueryClient();
-  const kept = useQuery({ queryKey: ['backups'], queryFn: () => call(z.array(Kept), '/api/backups') });
+  const kept = useQuery({
+    queryKey: ['backups'],
+    queryFn: () => call(z.array(KeptBackupSchema), '/api/backups'),
+  });
   const make = useMutation({
-    mutationFn: () => call(Kept, '/api/backups', { method: 'POST' }, LONG),
+    mutationFn: () => call(KeptBackupSchema, '/api/backups', { method: 'POST' }, LONG),
     onSuccess: () => client.invalidateQueries({ queryKey: ['backups'] }),
   });
-  const [mode, setMode] = useState<Mode>('over');
+  const [mode, setMode] = useState<RestoreMode>('over');
   const [file, setFile] = useState<File | null>(null);
   const input = useRef<HTMLInputElement>(null);
   const restore = useMutation({
     mutationFn: (from: File) =>
-      call(Restored, `/api/backups/restore?mode=${mode}`, { method: 'POST', body: from }, LONG),
+      call(RestoredSchema, `/api/backups/restore?mode=${mode}`, { method: 'POST', body: from }, LONG),
     onSuccess: () => {
       setFile(null);
       void client.invalidateQueries();

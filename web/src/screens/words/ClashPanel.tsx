@@ -1,9 +1,17 @@
-import { LIMITS, type Clash, type Spoken } from '@corkscrew/core';
+import {
+  heardPart,
+  clashTitle,
+  clashWhy,
+  isGrave,
+  LIMITS,
+  whatOf,
+  type Clash,
+  type Spoken,
+} from '@corkscrew/core';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { Button, Input, Label, Toggle } from '../../ui/controls.tsx';
-import { carried, clashTitle, clashWhy, isGrave, whatOf } from './clash-words.ts';
 import type { Clashes } from './use-clashes.ts';
 
 const Box = styled.section`
@@ -181,7 +189,7 @@ function Open({
       {clash.is !== 'letter' && (
         <div className="pair">
           {both.map((s) => {
-            const [rest, part] = carried(clash, s);
+            const [rest, part] = heardPart(clash, s);
             return (
               <span key={s.id}>
                 {whatOf(s)}{' '}

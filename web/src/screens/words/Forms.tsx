@@ -1,6 +1,5 @@
-import { formsFor, LIMITS, type TeamWord } from '@corkscrew/core';
+import { formsFor, LIMITS, type TeamWord, type WordEntry } from '@corkscrew/core';
 import { TextField } from '../../ui/TextField.tsx';
-import type { Entry } from './entries.ts';
 
 const FORMS = [
   ['plural', 'More than one'],
@@ -9,7 +8,7 @@ const FORMS = [
 ] as const;
 
 /** The forms of a word: the likely ones are offered where none is said. */
-export function Forms({ entry, onChange }: { entry: Entry; onChange: (word: TeamWord) => void }) {
+export function Forms({ entry, onChange }: { entry: WordEntry; onChange: (word: TeamWord) => void }) {
   const word = entry.word!;
   const usual = formsFor(entry.key, word.word);
   const set = (key: (typeof FORMS)[number][0], text: string): void => {

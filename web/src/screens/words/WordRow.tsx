@@ -1,6 +1,5 @@
-import { LIMITS } from '@corkscrew/core';
+import { LIMITS, type WordEntry } from '@corkscrew/core';
 import { TextField } from '../../ui/TextField.tsx';
-import type { Entry } from './entries.ts';
 import { SignalPicker } from './SignalPicker.tsx';
 
 /** What was come for from elsewhere is in sight. */
@@ -17,7 +16,7 @@ export function WordRow({
   onMeans,
   onSign,
 }: {
-  entry: Entry;
+  entry: WordEntry;
   chosen: boolean;
   uses: number | null;
   clash: boolean;

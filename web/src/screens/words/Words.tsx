@@ -1,4 +1,14 @@
-import { dictionaryOf, type Spoken, type TeamWord, type TermKey } from '@corkscrew/core';
+import {
+  dictionaryOf,
+  ENTRY_GROUP_WORDS,
+  entriesOf,
+  spokenOf,
+  type EntryGroup,
+  type Spoken,
+  type TeamWord,
+  type TermKey,
+} from '@corkscrew/core';
+import { wordsCsv } from '@corkscrew/words/csv';
 import { Plus } from 'lucide-react';
 import { nanoid } from 'nanoid';
 import { useEffect, useMemo, useState } from 'react';
@@ -15,8 +25,6 @@ import { Segments } from '../../ui/Segments.tsx';
 import { saveText } from '../../ui/save-file.ts';
 import { TopBar } from '../../ui/TopBar.tsx';
 import { ClashPanel } from './ClashPanel.tsx';
-import { wordsCsv } from './csv.ts';
-import { entriesOf, GROUP_WORDS, spokenOf, type EntryGroup } from './entries.ts';
 import { Preview } from './Preview.tsx';
 import { Forms } from './Forms.tsx';
 import { WordRow } from './WordRow.tsx';
@@ -268,7 +276,7 @@ export default function Words() {
               </button>
               {GROUPS.map((g) => (
                 <button key={g} aria-pressed={group === g} onClick={() => setGroup(g)}>
-                  {GROUP_WORDS[g]}
+                  {ENTRY_GROUP_WORDS[g]}
                 </button>
               ))}
             </Segments>
@@ -317,7 +325,7 @@ export default function Words() {
                     <tbody key={g}>
                       <tr className="group">
                         <th colSpan={3} scope="rowgroup">
-                          {GROUP_WORDS[g]}
+                          {ENTRY_GROUP_WORDS[g]}
                         </th>
                         <td className="signal" />
                       </tr>

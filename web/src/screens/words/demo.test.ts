@@ -1,17 +1,18 @@
 import {
   clashesOf,
   cyclesOf,
+  entriesOf,
   readPlayText,
   relatedOf,
+  spokenOf,
   summarise,
   SummarySchema,
   type PlayRow,
   type RecordBody,
   type RecordKind,
 } from '@corkscrew/core';
+import { voice } from '@corkscrew/words/voice';
 import { describe, expect, it } from 'vitest';
-import { voice } from '../../words/voice.ts';
-import { entriesOf, spokenOf } from './entries.ts';
 
 type Kept<K extends RecordKind> = { id: string; body: RecordBody<K> };
 const files = import.meta.glob<string>('../../../../demo/**/*.json', {

@@ -1,12 +1,11 @@
-import { RECORD_LIMITS, type TeamWord } from '@corkscrew/core';
+import { RECORD_LIMITS, type TeamWord, type WordEntry } from '@corkscrew/core';
+import { readWordsCsv } from '@corkscrew/words/csv';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { api } from '../../app/api.ts';
 import { changePlay } from '../../keeping/change.ts';
 import type { useRecords } from '../../keeping/records.ts';
-import { readWordsCsv } from './csv.ts';
-import type { Entry } from './entries.ts';
 
 /** What is done to a word on the list: each goes to the play, the series or the word it is kept in. */
 export function useChanges(
@@ -16,7 +15,7 @@ export function useChanges(
   const client = useQueryClient();
   const [notice, setNotice] = useState<string | null>(null);
   /** A word of ours for something: kept, changed, or taken away where it is empty. */
-  const call = async (e: Entry, text: string, more: Partial<TeamWord> = {}): Promise<void> => {
+  const call = async (e: WordEntry, text: string, more: Partial<TeamWord> = {}): Promise<void> => {
     const word = text.trim();
     setNotice(null);
     try {
@@ -35,7 +34,7 @@ export function useChanges(
       setNotice((error as Error).message);
     }
   };
-  const sign = async (e: Entry, figure: string, said: string): Promise<void> => {
+  const sign = async (e: WordEntry, figure: string, said: string): Promise<void> => {
     try {
       if (e.of?.kind === 'play') {
         await changePlay(e.of.id, () => [{ do: 'call', signal: said, figure }]);

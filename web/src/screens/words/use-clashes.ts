@@ -1,8 +1,7 @@
-import { CANDIDATES, clashesOf, isFree, type Spoken, type Voice } from '@corkscrew/core';
+import { CANDIDATES, clashesOf, isFree, isGrave, type Spoken, type Voice } from '@corkscrew/core';
+import { voice } from '@corkscrew/words/voice';
 import { useEffect, useMemo, useState } from 'react';
 import { useRecords } from '../../keeping/records.ts';
-import { voice } from '../../words/voice.ts';
-import { isGrave } from './clash-words.ts';
 
 /** All clashes that are not kept, the grave ones first; null until words can be said. */
 export function useClashes(spoken: readonly Spoken[], firstLetter: boolean) {

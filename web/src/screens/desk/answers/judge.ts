@@ -45,11 +45,6 @@ export function useHoles(): number {
   );
 }
 
-/** The rows of a play as they were judged last; none before that. */
-export const useJudged = (id: string): readonly GridRow[] =>
-  useStore((g) => (g.play?.id === id ? g.rows : NONE));
-const NONE: readonly GridRow[] = [];
-
 /** What tells a row from every other: its lines, the order of the endings, the defence. */
 function keyOf(asks: AnswersAsk, leaves: readonly string[]): string {
   const { play, defence, teaching } = asks;

@@ -1,6 +1,6 @@
 import type { Verb } from '@corkscrew/core';
 
-/** Each verb as it is drawn on the court, small. */
+/** Each verb as it is drawn on the court, small; in the order they are offered. */
 const GLYPH: Record<Verb, { d: string; live: boolean; dash?: string }> = {
   cut: { d: 'M2 8H22M17 4l6 4-6 4', live: false },
   dribble: { d: 'M1 8c2-6 4-6 5 0s3 6 5 0 3-6 5 0l6 0M19 4l5 4-5 4', live: true },
@@ -12,6 +12,9 @@ const GLYPH: Record<Verb, { d: string; live: boolean; dash?: string }> = {
   hold: { d: 'M8 3V13M16 3V13', live: false },
   seal: { d: 'M5 5H20M5 11H20', live: false },
 };
+
+/** What a man can do, in the order of the keys for it. */
+export const VERBS = Object.keys(GLYPH) as readonly Verb[];
 
 export function VerbGlyph({ verb, faint = false }: { verb: Verb; faint?: boolean }) {
   const g = GLYPH[verb];

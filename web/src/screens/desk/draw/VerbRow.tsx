@@ -7,7 +7,7 @@ import { lineView, nextFrame, startSetting, usePick, type Pending } from '../sto
 import { sayVerb } from './hand.ts';
 import { Row } from './Row.ts';
 import { SetRow } from './SetRow.tsx';
-import { VerbGlyph } from './VerbGlyph.tsx';
+import { VerbGlyph, VERBS } from './VerbGlyph.tsx';
 
 const Cell = styled.button`
   position: relative;
@@ -58,17 +58,6 @@ const Cell = styled.button`
   }
 `;
 
-const ORDER: readonly Verb[] = [
-  'cut',
-  'dribble',
-  'pass',
-  'screen',
-  'handoff',
-  'shot',
-  'fake',
-  'hold',
-  'seal',
-];
 const keyOf = (verb: Verb): string => COMMANDS.find((c) => c.id === verb)!.keys[0];
 
 /** One row that says what the hand does now: sets the five, names a read, waits for a man, or draws. */
@@ -112,7 +101,7 @@ function VerbRow() {
   return (
     <Row>
       <div className="verbs" role="toolbar" aria-label={`What ${who} does`}>
-        {ORDER.map((verb) => {
+        {VERBS.map((verb) => {
           const away = unavailable(walk.after, who, verb);
           return (
             <Cell

@@ -1,5 +1,7 @@
 import { useEffect, type PointerEvent } from 'react';
+import { useNavigate } from 'react-router';
 import { commandFor } from '../../../app/keymap.ts';
+import { printPath } from '../Head.tsx';
 import { useDesk } from '../store.ts';
 import { pasteText } from './clipboard.ts';
 import { deskKey } from './keys.ts';
@@ -24,13 +26,15 @@ function isTheirs(e: KeyboardEvent): boolean {
 
 /** Keys live wherever the hand was last: they are heard before whatever has the focus, and left to it where it has a use for them. */
 export function useDeskKeys(on: boolean): void {
+  const navigate = useNavigate();
   useEffect(() => {
     if (!on) return undefined;
     const onKey = (e: KeyboardEvent) => {
-      const region = commandFor(e, ['desk']);
-      if (region === 'region' || region === 'regionBack') {
+      const anywhere = commandFor(e, ['desk']);
+      if (anywhere === 'region' || anywhere === 'regionBack' || anywhere === 'print') {
         e.preventDefault();
-        moveRegion(region === 'region' ? 1 : -1);
+        if (anywhere === 'print') void navigate(printPath(useDesk.getState().play.id));
+        else moveRegion(anywhere === 'region' ? 1 : -1);
         return;
       }
       if (isTheirs(e) || !deskKey(e)) return;
@@ -40,7 +44,7 @@ export function useDeskKeys(on: boolean): void {
     window.addEventListener('keydown', onKey, { capture: true });
     document.getElementById('court')?.focus({ preventScroll: true });
     return () => window.removeEventListener('keydown', onKey, { capture: true });
-  }, [on]);
+  }, [on, navigate]);
 }
 
 /** What is pasted goes into the play, wherever the hand was last; a field keeps what is pasted into it. */

@@ -4,10 +4,9 @@ import { useEffect, useRef } from 'react';
 import styled from 'styled-components';
 import { Button } from '../../../ui/controls.tsx';
 import { IconButton } from '../../../ui/IconButton.tsx';
-import { useTold } from '../analysis.ts';
-import { addFrame, apply, goToFrame, lineView, startAnswer, usePick } from '../store.ts';
-import { useTimeline } from '../timeline.ts';
+import { addFrame, apply, lineView, startAnswer, usePick } from '../store.ts';
 import { Endings } from './Endings.tsx';
+import { Rung } from './Rung.tsx';
 import { Then } from './Then.tsx';
 
 const Box = styled.section`
@@ -32,45 +31,6 @@ const Box = styled.section`
     display: flex;
     align-items: flex-start;
   }
-  .rung {
-    display: grid;
-    justify-items: center;
-    gap: 4px;
-    padding: 0;
-    border: 0;
-    background: none;
-    font: 600 12px/1 'Archivo Variable';
-    font-stretch: 80%;
-    color: var(--ink-3);
-  }
-  .rung b {
-    position: relative;
-    display: grid;
-    place-items: center;
-    width: 44px;
-    height: 44px;
-    border: 1px solid var(--ink);
-    background: var(--raised);
-    color: var(--ink);
-    font: 700 19px/1 'Archivo Variable';
-    font-stretch: 74%;
-  }
-  .rung[aria-current] b {
-    background: var(--ink);
-    color: var(--on-ink);
-    outline: 2px solid var(--pen);
-    outline-offset: 2px;
-  }
-  .fault {
-    position: absolute;
-    right: -5px;
-    top: -5px;
-    width: 9px;
-    height: 9px;
-    transform: rotate(45deg);
-    background: var(--gap);
-    border: 1.6px solid var(--gap);
-  }
   .rail {
     width: 26px;
     height: 2px;
@@ -94,10 +54,8 @@ const Box = styled.section`
 
 /** The ladder on its side: a box a frame, and the endings where they start. */
 export function Strip({ fixed }: { fixed: boolean }) {
-  const told = useTold();
   const { play, branch, frameId } = usePick('play', 'branch', 'frameId');
   const view = lineView(play, branch, frameId);
-  const timeline = useTimeline();
   const list = useRef<HTMLOListElement>(null);
   useEffect(() => {
     list.current?.querySelector('[aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
@@ -113,25 +71,10 @@ export function Strip({ fixed }: { fixed: boolean }) {
         )}
         {view.line.map((f, i) => {
           const children = childrenOf(play, f.id);
-          const worst = told.find((x) => x.frame === f.id);
           return [
             <li key={f.id}>
               {i > 0 && <span className="rail" />}
-              <button
-                type="button"
-                className="rung"
-                data-testid={`rung-${i + 1}`}
-                data-frame={f.id}
-                {...(f.id === frameId ? { 'aria-current': 'step' as const } : {})}
-                aria-label={`Frame ${i + 1}${f.title ? `, ${f.title}` : ''}`}
-                onClick={() => goToFrame(f.id)}
-              >
-                <b>
-                  {i + 1}
-                  {worst && <span className="fault" role="img" aria-label={worst.sentence} />}
-                </b>
-                {(timeline.bars[i]?.start ?? 0).toFixed(1)}
-              </button>
+              <Rung frame={f} at={i} />
             </li>,
             (children.length > 1 || children[0]?.read) && (
               <li className="fork" key={`fork-${f.id}`}>

@@ -7,7 +7,6 @@ import {
   nextWords,
   type LineOf,
   type ScriptFix,
-  type Verb,
 } from '@corkscrew/core';
 import { Copy } from 'lucide-react';
 import { EditorView } from '@codemirror/view';
@@ -17,7 +16,7 @@ import { useRecords } from '../../../keeping/records.ts';
 import { useWords } from '../../../team/words.ts';
 import { Button } from '../../../ui/controls.tsx';
 import { Segments } from '../../../ui/Segments.tsx';
-import { VerbGlyph } from '../draw/VerbGlyph.tsx';
+import { VerbGlyph, VERBS } from '../draw/VerbGlyph.tsx';
 import { goToFrame, redo, undo, useDesk, usePick } from '../store.ts';
 import { besideOf } from './beside.ts';
 import { makeEditor, type Editor } from './editor.ts';
@@ -25,17 +24,6 @@ import { Box } from './look.ts';
 import { say } from './shown.ts';
 import { follow, openScript, typed, useScript } from './state.ts';
 
-const VERBS: readonly Verb[] = [
-  'cut',
-  'dribble',
-  'pass',
-  'screen',
-  'handoff',
-  'shot',
-  'fake',
-  'hold',
-  'seal',
-];
 /** So long after the last key what may stand next is worked out (ms): a hand that writes does not wait for it. */
 const REST = 60;
 /** What is wrong with a line is told so long after the last key on it (ms). */

@@ -1,8 +1,8 @@
+import { TEMPO_TEXTURES } from '@corkscrew/diagram';
 import { CircleHelp } from 'lucide-react';
 import { DialogTrigger, Dialog, Popover } from 'react-aria-components';
 import styled from 'styled-components';
 import { IconButton } from '../../../ui/IconButton.tsx';
-import { TEXTURE } from './Score.tsx';
 
 const Box = styled(Dialog)`
   display: grid;
@@ -55,8 +55,8 @@ export function Legend() {
                 d="M2 14.5h54"
                 strokeWidth={3.2}
                 {...INK}
-                strokeDasharray={TEXTURE[tempo].dash}
-                strokeLinecap={TEXTURE[tempo].cap ?? 'butt'}
+                strokeDasharray={TEMPO_TEXTURES[tempo].dash}
+                strokeLinecap={TEMPO_TEXTURES[tempo].cap ?? 'butt'}
               />
             </Row>
           ))}

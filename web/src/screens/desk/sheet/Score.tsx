@@ -1,13 +1,7 @@
 import type { Beat, BeatBlock, BeatThread } from '@corkscrew/core';
+import { TEMPO_TEXTURES } from '@corkscrew/diagram';
 import { memo } from 'react';
 import { BLOCK, blockBox, fitLabel, RULER, STAVE, top, wayTag, xOf } from './scale.ts';
-
-export const TEXTURE: Record<NonNullable<BeatBlock['tempo']>, { dash?: string; cap?: 'round' | 'butt' }> = {
-  walk: { dash: '0.1 6', cap: 'round' },
-  jog: { dash: '6 4' },
-  cut: { dash: '1.8 2.2' },
-  sprint: {},
-};
 
 const stave = (row: number): number => top(row) + STAVE;
 
@@ -202,7 +196,7 @@ export const Block = memo(function Block({
         const last = i === block.paces.length - 1;
         const from = x + (begin - block.from) * zoom;
         const to = last ? x + w : x + (pace.to - block.from) * zoom;
-        const { dash, cap } = TEXTURE[pace.tempo];
+        const { dash, cap } = TEMPO_TEXTURES[pace.tempo];
         return (
           <path
             key={i}

@@ -1,14 +1,13 @@
-import { clashesOf, newPlay, summarise, SummarySchema, type PlayRow, type Voice } from '@corkscrew/core';
 import { describe, expect, it } from 'vitest';
-import { carried, clashTitle, clashWhy, isGrave } from './clash-words.ts';
+import { newPlay } from '../play/new-play.ts';
+import { summarise } from '../playbook/summary.ts';
+import { clashesOf, type Voice } from './clash.ts';
+import { heardPart, clashTitle, clashWhy, isGrave } from './clash-words.ts';
 import { entriesOf, spokenOf } from './entries.ts';
 
-const row = (name: string, series: string, word?: string): PlayRow => {
+const row = (name: string, series: string, word?: string) => {
   const play = newPlay({ id: name, name, court: 'nfhs', level: 'pro', alignment: 'horns', ball: '1' });
-  return {
-    ...{ id: name, revision: 1, updatedAt: '', deletedAt: null, card: null, verdict: 'none' },
-    summary: SummarySchema.parse(summarise({ ...play, series, ...(word ? { call: { word } } : {}) })),
-  };
+  return { id: name, summary: summarise({ ...play, series, ...(word ? { call: { word } } : {}) }) };
 };
 const words = [
   { id: 'w1', body: { key: 'cut.roll', word: 'swell' } },
@@ -71,11 +70,11 @@ describe('a clash as it is told', () => {
     const same = said('tow', 'toe');
     expect(clashTitle(same)).toBe('tow and toe sound the same');
     expect(clashWhy(same)).toBe('Nobody can tell them apart by ear.');
-    expect(carried(same, same.a)).toEqual(['', 'tow']);
+    expect(heardPart(same, same.a)).toEqual(['', 'tow']);
     expect(isGrave(same)).toBe(true);
     const rhyme = said('tide', 'ride');
     expect(clashTitle(rhyme)).toBe('tide and ride sound alike in a gym');
-    expect(carried(rhyme, rhyme.a)).toEqual(['t', 'ide']);
+    expect(heardPart(rhyme, rhyme.a)).toEqual(['t', 'ide']);
     expect(isGrave(rhyme)).toBe(false);
   });
   it('of one word for two things says both', () => {

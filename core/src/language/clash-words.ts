@@ -1,4 +1,6 @@
-import { DICTIONARY, rhymeLetters, type Clash, type Spoken } from '@corkscrew/core';
+import type { Clash, Spoken } from './clash.ts';
+import { DICTIONARY } from './dictionary.ts';
+import { rhymeLetters } from './sound.ts';
 
 const nameOf = (s: Spoken): string => s.text;
 /** What a word is, beside it. */
@@ -51,7 +53,7 @@ export function clashWhy(c: Clash): string {
 }
 
 /** A word in two parts: what does not carry, and what does, which is underlined. */
-export function carried(c: Clash, of: Spoken): readonly [string, string] {
+export function heardPart(c: Clash, of: Spoken): readonly [string, string] {
   if (c.is !== 'sound') return ['', of.text];
   const at = c.heard === 'same' ? 0 : rhymeLetters(of.text);
   return [of.text.slice(0, at), of.text.slice(at)];
