@@ -26,7 +26,8 @@ test('a call sheet is seen as it will be, made, saved, and says what the screen 
   await expect(page).toHaveURL(/size=bench.*signals=hide/);
   await page.getByRole('button', { name: 'Make the PDF' }).click();
   const made = page.getByRole('list', { name: 'Made lately' }).getByRole('link', { name: /^Save Gorsedale/ });
-  await expect(made).toBeVisible({ timeout: 30_000 });
+  // A worker gives way to everything else there is to do.
+  await expect(made).toBeVisible({ timeout: 70_000 });
   const [file] = await Promise.all([page.waitForEvent('download'), made.click()]);
   expect(file.suggestedFilename()).toBe('Gorsedale, away, call sheet.pdf');
   const texts = await textsOf(await file.path());

@@ -78,12 +78,7 @@ export const printPath = (id: string): string => `/print?kind=play&plays=${encod
 function PrintLink() {
   const id = useDesk((s) => s.play.id);
   return (
-    <Link
-      className="settings wide"
-      to={printPath(id)}
-      aria-label="Print"
-      title="Print"
-    >
+    <Link className="settings wide" to={printPath(id)} aria-label="Print" title="Print">
       <Printer size={17} />
     </Link>
   );

@@ -3,7 +3,7 @@ import { strToU8, zipSync } from 'fflate';
 import { describe, expect, it } from 'vitest';
 import { fileName } from '../../ui/save-file.ts';
 import { readFiles, reportOf } from './report.ts';
-import { isTricky, readAll, UNPACKED } from './unpack.ts';
+import { isTricky, readAll } from './unpack.ts';
 
 const play = (id: string): Play =>
   newPlay({ id, name: `Play ${id}`, court: 'fiba', level: 'youth', alignment: 'horns', ball: '1' });
@@ -65,18 +65,40 @@ describe('files that are given', () => {
     expect(first).toMatchObject({ text: null, fault: expect.stringContaining('leads out') as string });
   });
   it('a zip that swells beyond all measure is given up while it is unpacked', async () => {
-    const zeros = 'x'.repeat(40 * 1024 * 1024);
-    const bomb = zip(
-      'bomb.zip',
-      Object.fromEntries(Array.from({ length: 8 }, (_, i) => [`${i}.json`, zeros])),
+    const most = { bytes: 1024 * 1024, files: 20, one: 1024 * 1024 };
+    const zeros = 'x'.repeat(128 * 1024);
+    const swollen = (n: number) =>
+      zip('bomb.zip', Object.fromEntries(Array.from({ length: n }, (_, i) => [`${i}.json`, zeros])));
+    const bomb = swollen(9);
+    expect(bomb.file.size).toBeLessThan(16 * 1024);
+    const told = (fault: string) => [{ path: 'bomb.zip', text: null, fault }];
+    expect(await readAll([bomb], undefined, most)).toEqual(
+      told('It swells to more than 1 MB: it is not read.'),
     );
-    expect(bomb.file.size).toBeLessThan(2 * 1024 * 1024);
-    const out = await readAll([bomb]);
-    expect(out).toEqual([
-      { path: 'bomb.zip', text: null, fault: expect.stringContaining('256 MB') as string },
+    expect(await readAll([swollen(8)], undefined, most)).toHaveLength(8);
+    // By itself, many small files in it are too many as well.
+    const small = zip(
+      'bomb.zip',
+      Object.fromEntries(Array.from({ length: 21 }, (_, i) => [`${i}.json`, '1'])),
+    );
+    expect(await readAll([small], undefined, most)).toEqual(told('It holds more than 20 files.'));
+  });
+  it('a file that is too large, and too many of them', async () => {
+    const most = { bytes: 8 * 1024 * 1024, files: 3, one: 1000 };
+    const [large] = await readAll([file('a.json', 'x'.repeat(1001))], undefined, most);
+    expect(large).toMatchObject({ text: null, fault: 'This file is too large for a playbook.' });
+    const many = await readAll(
+      Array.from({ length: 6 }, (_, i) => file(`${i}.json`, '{}')),
+      undefined,
+      most,
+    );
+    expect(many.map((f) => f.fault)).toEqual([
+      undefined,
+      undefined,
+      undefined,
+      'Only 3 files are read at once.',
     ]);
-    expect(8 * zeros.length).toBeGreaterThan(UNPACKED.bytes);
-  }, 60_000);
+  });
   it('a damaged zip, and one that is none, are told', async () => {
     const whole = new Uint8Array(await zip('x.zip', { 'a.json': writePlay(play('a')) }).file.arrayBuffer());
     const cut = await readAll([{ path: 'cut.zip', file: new Blob([whole.slice(0, whole.length / 3)]) }]);

@@ -8,7 +8,7 @@ export interface GivenFile {
 }
 
 /** So much is unpacked of one zip, and so many files are read in all (bytes): beyond that it is no playbook. */
-export const UNPACKED = { bytes: 256 * 1024 * 1024, files: 5000, one: 64 * 1024 * 1024 } as const;
+const UNPACKED = { bytes: 256 * 1024 * 1024, files: 5000, one: 64 * 1024 * 1024 };
 
 const READ = /\.(json|txt|corkscrew)$/i;
 /** What computers put into zips and folders beside what is meant. */
@@ -22,24 +22,25 @@ export const isTricky = (path: string): boolean =>
 export async function readAll(
   files: readonly { readonly path: string; readonly file: Blob }[],
   onFile: (done: number, of: number) => void = () => undefined,
+  most = UNPACKED,
 ): Promise<GivenFile[]> {
   const out: GivenFile[] = [];
   for (const [i, { path, file }] of files.entries()) {
     if (RUBBISH.test(path)) continue;
-    if (/\.zip$/i.test(path)) out.push(...(await unzip(path, file)));
+    if (/\.zip$/i.test(path)) out.push(...(await unzip(path, file, most)));
     else if (!READ.test(path))
       out.push({
         path,
         text: null,
         fault: 'Only play files (.json), written plays (.txt) and zips of them are read.',
       });
-    else if (file.size > UNPACKED.one)
+    else if (file.size > most.one)
       out.push({ path, text: null, fault: 'This file is too large for a playbook.' });
     else out.push({ path, text: await file.text() });
     onFile(i + 1, files.length);
-    if (out.length > UNPACKED.files) {
-      out.length = UNPACKED.files;
-      out.push({ path, text: null, fault: `Only ${UNPACKED.files} files are read at once.` });
+    if (out.length > most.files) {
+      out.length = most.files;
+      out.push({ path, text: null, fault: `Only ${most.files} files are read at once.` });
       break;
     }
   }
@@ -49,7 +50,7 @@ export async function readAll(
 const CHUNK = 1 << 20;
 
 /** Unpacks a zip as it is read, and stops where it swells beyond all measure, whatever it says of itself. */
-async function unzip(path: string, file: Blob): Promise<GivenFile[]> {
+async function unzip(path: string, file: Blob, most: typeof UNPACKED): Promise<GivenFile[]> {
   const out: GivenFile[] = [];
   let [bytes, files] = [0, 0];
   let fault: string | null = null;
@@ -57,7 +58,7 @@ async function unzip(path: string, file: Blob): Promise<GivenFile[]> {
     const at = `${path} › ${entry.name}`;
     if (entry.name.endsWith('/') || RUBBISH.test(entry.name)) return;
     files += 1;
-    if (files > UNPACKED.files) fault ??= `It holds more than ${UNPACKED.files} files.`;
+    if (files > most.files) fault ??= `It holds more than ${most.files} files.`;
     if (fault) return;
     if (isTricky(entry.name)) {
       out.push({ path: at, text: null, fault: 'Its path leads out of the zip: it is not read.' });
@@ -70,8 +71,8 @@ async function unzip(path: string, file: Blob): Promise<GivenFile[]> {
     const parts: Uint8Array[] = [];
     entry.ondata = (error, data, final) => {
       bytes += data?.length ?? 0;
-      if (bytes > UNPACKED.bytes) {
-        fault ??= 'It swells to more than 256 MB: it is not read.';
+      if (bytes > most.bytes) {
+        fault ??= `It swells to more than ${most.bytes / 1024 / 1024} MB: it is not read.`;
         entry.terminate();
         return;
       }
