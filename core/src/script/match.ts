@@ -1,6 +1,6 @@
 import type { Action, Frame, Play } from '../play/document.ts';
 import type { ActionRead } from './action.ts';
-import { same } from './same.ts';
+import { sameDocument } from '../play/same.ts';
 import type { FrameRead } from './script-read.ts';
 
 /** What of an action its line can say otherwise and it is the same action still. */
@@ -8,7 +8,7 @@ const ASIDE: ReadonlySet<string> = new Set(['id', 'cue', 'note']);
 
 /** Whether an action says what a line says, but for what it waits for. */
 const says = (line: ActionRead, action: Action): boolean =>
-  line.by === action.by && line.does === action.does && same(line, action, ASIDE);
+  line.by === action.by && line.does === action.does && sameDocument(line, action, ASIDE);
 
 /** Each of some matched to one of others by a word for it, in order, every one once. */
 function pairs<A, B>(

@@ -1,4 +1,4 @@
-import { same } from './same.ts';
+import { sameDocument } from '../play/same.ts';
 
 /** What of every kind of object in a document is written, by its fields; all else is left as it is. */
 const WRITTEN = {
@@ -68,7 +68,7 @@ export function overlay(base: unknown, written: unknown, kind?: Kind): unknown {
   }
   if (base === written) return base;
   if (!isObject(base) || !isObject(written) || kind === undefined)
-    return same(base, written) ? base : written;
+    return sameDocument(base, written) ? base : written;
   const known = FIELDS.get(kind)!;
   const within = WITHIN[kind];
   const out: Record<string, unknown> = {};

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { same } from './same.ts';
+import { sameDocument } from './same.ts';
 
 describe('two values of a document', () => {
   it.each([
@@ -16,13 +16,13 @@ describe('two values of a document', () => {
     [[], {}, false],
     [{ a: 0 }, { a: -0 }, true],
   ])('%j and %j: %s', (a, b, is) => {
-    expect(same(a, b)).toBe(is);
-    expect(same(b, a)).toBe(is);
+    expect(sameDocument(a, b)).toBe(is);
+    expect(sameDocument(b, a)).toBe(is);
   });
   it('but for what is put aside, on the first level only', () => {
     const aside = new Set(['id']);
-    expect(same({ id: 'x', does: 'cut' }, { id: 'y', does: 'cut' }, aside)).toBe(true);
-    expect(same({ does: 'cut' }, { id: 'y', does: 'cut' }, aside)).toBe(true);
-    expect(same({ path: [{ id: 1 }] }, { path: [{ id: 2 }] }, aside)).toBe(false);
+    expect(sameDocument({ id: 'x', does: 'cut' }, { id: 'y', does: 'cut' }, aside)).toBe(true);
+    expect(sameDocument({ does: 'cut' }, { id: 'y', does: 'cut' }, aside)).toBe(true);
+    expect(sameDocument({ path: [{ id: 1 }] }, { path: [{ id: 2 }] }, aside)).toBe(false);
   });
 });
