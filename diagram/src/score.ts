@@ -141,7 +141,7 @@ function block(b: BeatBlock, beat: Beat, { x, top, line, word, measure }: Drawin
     shown = more;
   }
   if (shown)
-    word(shown.replace(/ (to|for|the|off|from|at|and|near|of)( the)?$/, ''), { x: left + before, y: y + 10 });
+    word(shown.replace(/( (to|for|the|off|from|at|and|near|of))+$/, ''), { x: left + before, y: y + 10 });
 }
 
 /** The ball in time, in the court's own signs. */

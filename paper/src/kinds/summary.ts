@@ -35,13 +35,18 @@ export function summarySheet(press: Press, p: PaperPlay, order: PaperOrder, inpu
     return [{ number: i + 1, from: l.from, at: l.at, walks: walks.slice(from) }];
   });
   const state = stateAt(play, frameById(play, first)?.id ?? play.frames[0]!.id);
+  const bodies = restingBodies(lines.court, state, scale);
   const scene = {
     ...sceneSize(scale),
     items: [
       ...floorItems(lines.court, scale, true),
       ...once(drawn.flatMap((l) => lookItems(lines.court, l, scale))),
-      ...bodyItems(restingBodies(lines.court, state, scale), holderOf(state), scale, true),
-      ...lookNumbers(drawn, scale),
+      ...bodyItems(bodies, holderOf(state), scale, true),
+      ...lookNumbers(
+        drawn,
+        scale,
+        Object.values(bodies).map((b) => b.at),
+      ),
     ],
   };
   press.y += press.scene(scene, press.left, press.y, press.inner) + 8;

@@ -88,19 +88,23 @@ it('a series is renamed with all its plays, one new revision each, or not at all
 
 it('words from a file are kept all at once or not at all', async () => {
   const row = (id: string, word: string, revision = 0) => ({ id, revision, sitting: 's', body: { word } });
-  // A team of its own: other tests keep words too.
-  team = 'words-only';
+  // Other tests keep words of this team as well.
   const words = async () =>
-    (await json<RecordRow<'words'>[]>(await request('/api/words'))).map((r) => r.body.word);
+    (await json<RecordRow<'words'>[]>(await request('/api/words'))).flatMap((r) =>
+      r.id.startsWith('file-') ? [r.body.word] : [],
+    );
   expect(
-    (await send('POST', '/api/words/import', { rows: [row('w1', 'hawser'), row('w2', 'ebb')] })).status,
+    (await send('POST', '/api/words/import', { rows: [row('file-w1', 'hawser'), row('file-w2', 'ebb')] }))
+      .status,
   ).toBe(200);
   expect((await words()).sort()).toEqual(['ebb', 'hawser']);
   // The second of these is based on a revision that nobody has: the first is not taken either.
-  const late = await send('POST', '/api/words/import', { rows: [row('w3', 'keel'), row('w1', 'beam', 9)] });
+  const late = await send('POST', '/api/words/import', {
+    rows: [row('file-w3', 'keel'), row('file-w1', 'beam', 9)],
+  });
   expect(late.status).toBe(409);
   expect((await words()).sort()).toEqual(['ebb', 'hawser']);
-  const many = Array.from({ length: 10_000 }, (_, i) => row(`m${i}`, `word ${i}`));
+  const many = Array.from({ length: 10_000 }, (_, i) => row(`file-m${i}`, `word ${i}`));
   const problem = await json<Problem>(await send('POST', '/api/words/import', { rows: many }));
   expect(problem.detail).toBe('A team keeps at most 500 words; this file has 10000. None was taken.');
   expect((await words()).sort()).toEqual(['ebb', 'hawser']);

@@ -8,7 +8,8 @@ import { useLooks } from './Looks.tsx';
 /** The looks of all endings over one court, numbered at both ends: the chosen one in full ink, the others thinned. */
 export function AllLooks({ scale }: { scale: Scale }) {
   const { play, branch, frameId } = usePick('play', 'branch', 'frameId');
-  const { court, line } = lineView(play, branch, frameId);
+  const { court, line, walks, index } = lineView(play, branch, frameId);
+  const men = Object.values(walks[index]!.before.places);
   const looks = useLooks();
   const drawn = useMemo(
     () =>
@@ -28,7 +29,7 @@ export function AllLooks({ scale }: { scale: Scale }) {
           <SceneItems items={lookItems(court, l, scale)} />
         </g>
       ))}
-      <SceneItems items={lookNumbers(drawn, scale)} />
+      <SceneItems items={lookNumbers(drawn, scale, men)} />
     </g>
   );
 }
