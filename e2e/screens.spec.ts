@@ -114,6 +114,25 @@ const VIEWS: readonly View[] = [
     then: (page) => page.getByRole('img', { name: 'Page 1 of 1' }).waitFor(),
   },
   { name: 'files', path: '/files', sizes: [...TWO, PHONE] },
+  {
+    name: 'roster',
+    path: '/roster',
+    sizes: [...WIDE, PHONE],
+    then: (page) => page.getByText('The five for the whole sheet').waitFor(),
+  },
+  {
+    name: 'roster with a card',
+    once: true,
+    path: '/roster',
+    sizes: TWO,
+    then: async (page) => {
+      await page.getByText('The five for the whole sheet').waitFor();
+      await page
+        .getByRole('region', { name: 'Players' })
+        .getByRole('button', { name: /Sandmere/ })
+        .click();
+    },
+  },
   { name: 'zone room', path: '/zone', sizes: [...WIDE, PHONE] },
   {
     name: 'present',

@@ -352,3 +352,8 @@ export {
 export { markdownSheet } from './files/markdown.ts';
 export { bookTable, csvText, neutral, unneutral } from './files/table.ts';
 export { subtitlesOf, type Subtitle } from './language/subtitles.ts';
+export { bestFive, bestForSheet, whoElse, type SheetAnswer } from './people/five.ts';
+export { weakHand } from './people/fit.ts';
+export { presenceOn, SKILLS, type Clearance, type Player } from './people/player.ts';
+export { playRoster, type PlayRoster } from './people/roster.ts';
+export { barWords, heightWords, needWords, SKILL_WORDS } from './language/people.ts';

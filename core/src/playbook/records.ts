@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { PLAYERS } from '../alignment/library.ts';
+import { ClearanceSchema, PlayerSchema } from '../people/player.ts';
 import { LIMITS } from '../play/limits.ts';
 
 /** What the team keeps beside its plays, resource by resource. */
@@ -96,6 +97,8 @@ export const RECORDS = {
   opponents: OpponentSchema,
   words: WordSchema,
   kept: KeptSchema,
+  players: PlayerSchema,
+  clearances: ClearanceSchema,
 } as const;
 export type RecordKind = keyof typeof RECORDS;
 export type RecordBody<K extends RecordKind = RecordKind> = z.infer<(typeof RECORDS)[K]>;
@@ -115,6 +118,8 @@ export const RECORD_ROWS = {
   opponents: rowOf(OpponentSchema),
   words: rowOf(WordSchema),
   kept: rowOf(KeptSchema),
+  players: rowOf(PlayerSchema),
+  clearances: rowOf(ClearanceSchema),
 } as const satisfies Record<RecordKind, z.ZodType>;
 
 /** A change of one: the revision it is based on, 0 for a new one; no body takes it away. */

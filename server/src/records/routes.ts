@@ -23,6 +23,8 @@ const CALLED: Readonly<Record<RecordKind, string>> = {
   opponents: 'opponents',
   words: 'words',
   kept: 'clashes that are kept',
+  players: 'players',
+  clearances: 'clearances',
 };
 
 /** What the team keeps beside its plays, of one kind: each with its revision and its kept versions. */

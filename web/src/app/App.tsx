@@ -26,6 +26,7 @@ const Words = lazy(() => import('../screens/words/Words.tsx'));
 const Sheets = lazy(() => import('../screens/sheets/Sheets.tsx'));
 const Bench = lazy(() => import('../screens/sheets/Bench.tsx'));
 const Print = lazy(() => import('../screens/print/Print.tsx'));
+const Roster = lazy(() => import('../screens/roster/Roster.tsx'));
 const Files = lazy(() => import('../screens/files/Files.tsx'));
 const Turns = lazy(() => import('../screens/turns/Turns.tsx'));
 const Settings = lazy(() => import('../screens/settings/Settings.tsx'));
@@ -119,6 +120,7 @@ const router = createBrowserRouter([
   { path: '/series', ...page(<Series />) },
   { path: '/zone', ...page(<ZoneRoom />) },
   { path: '/print', ...page(<Print />) },
+  { path: '/roster', ...page(<Roster />) },
   { path: '/files', ...page(<Files />) },
   { path: '/settings', ...page(<Settings />) },
   { path: '/plays/new', ...page(<NewPlay />) },

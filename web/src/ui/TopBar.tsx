@@ -19,7 +19,6 @@ const Bar = styled.header`
   nav {
     display: flex;
     gap: 18px;
-    width: 208px;
     align-items: center;
     flex: none;
   }
@@ -69,8 +68,8 @@ const Bar = styled.header`
       max-width: 112px;
     }
     gap: 14px;
-    nav {
-      width: auto;
+    nav[data-room='desk'] a.roster {
+      display: none;
     }
   }
   @media (max-width: 760px) {
@@ -79,6 +78,7 @@ const Bar = styled.header`
       gap: 12px;
     }
     nav[data-room='desk'] a:nth-of-type(2),
+    nav a.roster:not([aria-current]),
     nav a.language:not([aria-current]),
     .search {
       display: none;
@@ -113,7 +113,7 @@ export function TopBar({
   children,
   end,
 }: {
-  room: 'plays' | 'desk' | 'zone' | 'words' | 'settings' | null;
+  room: 'plays' | 'desk' | 'zone' | 'roster' | 'words' | 'settings' | null;
   children?: ReactNode;
   end?: ReactNode;
 }) {
@@ -135,6 +135,13 @@ export function TopBar({
         </Link>
         <Link to="/zone" {...(room === 'zone' ? { 'aria-current': 'page' as const } : {})}>
           Zone
+        </Link>
+        <Link
+          to="/roster"
+          className="roster"
+          {...(room === 'roster' ? { 'aria-current': 'page' as const } : {})}
+        >
+          Roster
         </Link>
         <Link
           to="/words"

@@ -139,6 +139,7 @@ const ROOMS: readonly (readonly [string, string, string])[] = [
   ['Call sheet', '/sheets', 'game bench opponents'],
   ['Compare two plays', '/compare', 'difference versions'],
   ['Zone room', '/zone', 'soft spots slides'],
+  ['Roster', '/roster', 'players fit best five clearances'],
   ['Language', '/words', 'words signals clashes glossary calls'],
   ['New play', '/plays/new', 'draw'],
   ['Print', '/print', 'paper pdf book sheet wristband jobs'],

@@ -1,0 +1,72 @@
+import type { Units } from '../court/units.ts';
+import type { Deed, Need, NumberNeeds } from '../people/needs.ts';
+import type { Bar, Skill } from '../people/player.ts';
+
+/** A skill, as it is rated. */
+export const SKILL_WORDS: Readonly<Record<Skill, string>> = {
+  shootCorner: 'Corner three',
+  shootWing: 'Wing three',
+  shootTop: 'Top three',
+  mid: 'Mid-range',
+  finish: 'Finishing',
+  free: 'Free throws',
+  pass: 'Passing',
+  handle: 'Ball handling',
+  screen: 'Screening',
+  post: 'Post play',
+  defend: 'Defence',
+};
+
+/** What a number does, behind it: "3 comes off screens" is told by its skill. */
+const DEED_WORDS: Readonly<Record<Deed, string>> = {
+  shootCorner: 'shoots from the corner',
+  shootWing: 'shoots from the wing',
+  shootTop: 'shoots from the top',
+  mid: 'shoots from mid-range',
+  finish: 'finishes at the rim',
+  screenBall: 'screens the ball',
+  screenOff: 'screens off the ball',
+  handoff: 'hands off',
+  throwIn: 'throws it in',
+  skip: 'throws a skip',
+  lob: 'throws a lob',
+  highPost: 'plays at the high post',
+  seal: 'seals inside',
+  drive: 'drives',
+  pass: 'passes',
+  handle: 'handles the ball',
+  roll: 'rolls to the rim',
+  cut: 'cuts to the rim',
+  first: 'starts with the ball',
+  space: 'holds the spacing',
+};
+
+/** What a number has to do, the most asked of first, each once. */
+export function needWords({ needs }: NumberNeeds, most: number): string[] {
+  const deeds = needs
+    .flatMap((n: Need) => n.from.map((a) => ({ deed: a.deed, weight: a.weight })))
+    .sort((a, b) => b.weight - a.weight);
+  return [...new Set(deeds.map((d) => DEED_WORDS[d.deed]))].slice(0, most);
+}
+
+const INCH = 2.54;
+/** How tall somebody is, as the team measures: "6 ft 2", "188 cm". */
+export function heightWords(cm: number, units: Units): string {
+  if (units === 'metres') return `${Math.round(cm)} cm`;
+  const inches = Math.round(cm / INCH);
+  return `${Math.floor(inches / 12)} ft ${inches % 12}`;
+}
+
+/** Why a man is not chosen, behind his name. */
+export function barWords(bar: Bar, number: string): string {
+  switch (bar.is) {
+    case 'out':
+      return 'out';
+    case 'limited':
+      return 'limited: ask the medical staff';
+    case 'number':
+      return `does not play ${number}`;
+    case 'clearance':
+      return bar.practice ? `${bar.name}: practice only` : `not cleared: ${bar.name}`;
+  }
+}

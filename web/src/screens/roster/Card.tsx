@@ -1,0 +1,237 @@
+import {
+  LIMITS,
+  PLAYERS,
+  SKILL_WORDS,
+  SKILLS,
+  type Clearance,
+  type Player,
+  type PlayerId,
+} from '@corkscrew/core';
+import styled from 'styled-components';
+import { Choice } from '../../ui/Choice.tsx';
+import { Button, Input, Label, Toggle } from '../../ui/controls.tsx';
+import { TextField } from '../../ui/TextField.tsx';
+import type { Kept } from './use-roster.ts';
+
+const Box = styled.section`
+  display: grid;
+  flex: 0 1 62%;
+  align-content: start;
+  gap: 12px;
+  min-height: 0;
+  overflow: auto;
+  padding: 12px 14px 20px;
+  border-top: 3px double var(--ink);
+  background: var(--raised);
+  .two {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 10px;
+    align-items: end;
+  }
+  .two label {
+    display: grid;
+    gap: 4px;
+  }
+  .row {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 6px;
+    align-items: center;
+  }
+  h3 {
+    font-size: 14px;
+    font-weight: 700;
+    font-stretch: 74%;
+  }
+  .skills {
+    display: grid;
+    grid-template-columns: 1fr auto;
+    gap: 4px 10px;
+    align-items: center;
+    font-size: 13px;
+  }
+`;
+
+const RATES = [
+  ['', 'Not rated'],
+  ...Array.from({ length: 11 }, (_, i) => [String(i / 2), String(i / 2)] as const),
+] as const;
+const LEVELS = [
+  ['none', 'Not cleared'],
+  ['practice', 'Practice only'],
+  ['game', 'Cleared'],
+] as const;
+const HANDS = [
+  ['right', 'Right'],
+  ['left', 'Left'],
+] as const;
+const speedWords = (speed: number): string =>
+  speed === 1 ? 'As most' : `${Math.abs(Math.round((speed - 1) * 100))} % ${speed > 1 ? 'faster' : 'slower'}`;
+const SPEEDS = [0.85, 0.9, 0.95, 1, 1.05, 1.1, 1.15].map((s) => [String(s), speedWords(s)] as const);
+
+/** Everything the team keeps of a man, each field a change when it is left. */
+export function Card({
+  man,
+  clearances,
+  day,
+  onChange,
+  onRemove,
+  onClose,
+}: {
+  man: Player;
+  clearances: readonly Kept<Clearance>[];
+  day: string;
+  onChange: (man: Player) => void;
+  onRemove: () => void;
+  onClose: () => void;
+}) {
+  const set = (more: Partial<Player>): void => onChange({ ...man, ...more });
+  const rate = (skill: (typeof SKILLS)[number], value: string): void => {
+    const { [skill]: _was, ...rest } = man.skills;
+    set({ skills: value === '' ? rest : { ...rest, [skill]: Number(value) } });
+  };
+  const clear = (id: string, level: 'none' | 'practice' | 'game'): void => {
+    const rest = man.cleared.filter((c) => c.clearance !== id);
+    set({ cleared: level === 'none' ? rest : [...rest, { clearance: id, level, since: day }] });
+  };
+  const plays = (number: PlayerId): void =>
+    set({
+      plays: man.plays.includes(number) ? man.plays.filter((p) => p !== number) : [...man.plays, number],
+    });
+  const now = man.out.findIndex((o) => o.from <= day && (o.to === undefined || day <= o.to));
+  const away = now < 0 ? 'in' : man.out[now]!.as;
+  const presence = (as: 'in' | 'limited' | 'out'): void => {
+    const rest = man.out.filter((_, i) => i !== now);
+    set({ out: as === 'in' ? rest : [...rest, { from: day, as }] });
+  };
+  return (
+    <Box aria-label={man.name}>
+      <div className="two">
+        <TextField
+          label="Name"
+          value={man.name}
+          max={LIMITS.name}
+          onDone={(name) => name.trim() && set({ name: name.trim() })}
+        />
+        <TextField
+          label="Shirt"
+          value={man.jersey}
+          max={3}
+          onDone={(jersey) => set({ jersey: jersey.trim() })}
+        />
+      </div>
+      <div>
+        <Label id="numbers">Plays, the first number first</Label>
+        <div className="row" role="group" aria-labelledby="numbers">
+          {PLAYERS.map((p) => (
+            <Toggle key={p} isSelected={man.plays.includes(p)} onChange={() => plays(p)}>
+              {p}
+            </Toggle>
+          ))}
+        </div>
+      </div>
+      <div className="two">
+        <Choice label="Hand" value={man.hand} options={HANDS} onChange={(hand) => set({ hand })} />
+        <label>
+          <Label>Height, cm</Label>
+          <Input
+            type="number"
+            min={90}
+            max={260}
+            defaultValue={man.heightCm ?? ''}
+            onBlur={(e) => {
+              const cm = Number(e.target.value);
+              const { heightCm: _was, ...rest } = man;
+              if (e.target.value === '') onChange(rest);
+              else if (cm >= 90 && cm <= 260) set({ heightCm: cm });
+            }}
+          />
+        </label>
+        <Choice
+          label="Speed"
+          value={String(man.speed)}
+          options={SPEEDS}
+          onChange={(s) => set({ speed: Number(s) })}
+        />
+        <Choice
+          label="Today"
+          value={away}
+          options={[
+            ['in', 'In'],
+            ['limited', 'Limited'],
+            ['out', 'Out'],
+          ]}
+          onChange={presence}
+        />
+      </div>
+      {away !== 'in' && <p>Who may come back, and to what, medical staff say.</p>}
+      <h3>How good, of 5</h3>
+      <div className="skills">
+        {SKILLS.map((skill) => (
+          <SkillRow
+            key={skill}
+            name={SKILL_WORDS[skill]}
+            value={man.skills[skill]}
+            onChange={(v) => rate(skill, v)}
+          />
+        ))}
+      </div>
+      {clearances.length > 0 && <h3>Cleared for</h3>}
+      <div className="skills">
+        {clearances.map(({ id, body }) => (
+          <ClearRow
+            key={id}
+            name={body.name}
+            level={man.cleared.find((c) => c.clearance === id)?.level ?? 'none'}
+            onChange={(level) => clear(id, level)}
+          />
+        ))}
+      </div>
+      <div className="row">
+        <Button onPress={onClose}>Close</Button>
+        <Button onPress={onRemove}>Take off the roster</Button>
+      </div>
+    </Box>
+  );
+}
+
+function SkillRow({
+  name,
+  value,
+  onChange,
+}: {
+  name: string;
+  value: number | undefined;
+  onChange: (v: string) => void;
+}) {
+  return (
+    <>
+      <span aria-hidden="true">{name}</span>
+      <Choice
+        bare
+        label={name}
+        value={value === undefined ? '' : String(value)}
+        options={RATES}
+        onChange={onChange}
+      />
+    </>
+  );
+}
+
+function ClearRow({
+  name,
+  level,
+  onChange,
+}: {
+  name: string;
+  level: 'none' | 'practice' | 'game';
+  onChange: (level: 'none' | 'practice' | 'game') => void;
+}) {
+  return (
+    <>
+      <span aria-hidden="true">{name}</span>
+      <Choice bare label={name} value={level} options={LEVELS} onChange={onChange} />
+    </>
+  );
+}

@@ -1,0 +1,181 @@
+import {
+  barWords,
+  bestFive,
+  courtFor,
+  needWords,
+  PLAYERS,
+  SKILL_WORDS,
+  startState,
+  walkFrame,
+  weakHand,
+  whoElse,
+  type Player,
+} from '@corkscrew/core';
+import { frameScene, PREVIEW, toScene, type Scale } from '@corkscrew/diagram';
+import { useMemo, useState } from 'react';
+import { SceneItems } from '../../floor/SceneSvg.tsx';
+import { Choice } from '../../ui/Choice.tsx';
+import { Segments } from '../../ui/Segments.tsx';
+import { Blocks } from './Blocks.tsx';
+import { lastName, type Kept, type RosterPlay } from './use-roster.ts';
+
+/** So much of what a number does is said, and so many others are named for it. */
+const SAID = 3;
+const OTHERS = 2;
+/** Room for a man out of bounds. */
+const WIDE: Scale = { ...PREVIEW, margin: 4.5 };
+/** Less of the weak hand than this is asked of everybody. */
+const WEAK = 0.3;
+
+/** One play: who plays which number, what each number has to do, how well he fits, and who else could. */
+export function PlayFit({
+  of: { play, roster },
+  men,
+  plays,
+  chosen,
+  onPlay,
+  onMan,
+}: {
+  of: RosterPlay;
+  men: readonly Kept<Player>[];
+  plays: readonly RosterPlay[];
+  chosen: string | null;
+  onPlay: (id: string) => void;
+  onMan: (id: string) => void;
+}) {
+  /** Men the coach put on a number himself, by number from 0. */
+  const [mine, setMine] = useState<Readonly<Record<number, number>>>({});
+  const own = Object.keys(mine).length > 0;
+  const five = useMemo(
+    () => (own ? bestFive(roster.scores, { locked: mine }) : roster.best),
+    [roster, mine, own],
+  );
+  const put = (number: number, man: number): void => {
+    const rest = Object.entries(mine).filter(([n, m]) => Number(n) !== number && m !== man);
+    setMine({ ...Object.fromEntries(rest), [number]: man });
+  };
+  const scale = play.start.throwIn ? WIDE : PREVIEW;
+  const scene = useMemo(() => {
+    const court = courtFor(play);
+    return frameScene({ court, walk: walkFrame(startState(play), play.frames[0]!), scale });
+  }, [play, scale]);
+  return (
+    <section className="fit" aria-label="One play">
+      <div className="head">
+        <Choice
+          bare
+          label="Which play"
+          value={play.id}
+          options={plays.map((p) => [p.play.id, p.play.name] as const)}
+          onChange={onPlay}
+        />
+        <p>who plays which number</p>
+        <Segments role="group" aria-label="Which five">
+          <button type="button" aria-pressed={own} disabled={!own}>
+            My five
+          </button>
+          <button type="button" aria-pressed={!own} onClick={() => setMine({})}>
+            Best five today
+          </button>
+        </Segments>
+      </div>
+      <svg
+        className="court"
+        viewBox={`0 0 ${scene.width} ${scene.height}`}
+        role="img"
+        aria-label={`The set of ${play.name}`}
+      >
+        <SceneItems items={scene.items} />
+        {PLAYERS.map((p, n) => {
+          const man = five?.men[n];
+          const at = toScene(scale, play.start.places[p]);
+          return (
+            man !== undefined && (
+              <text key={p} className="called" x={at.x} y={at.y + 25} textAnchor="middle">
+                {lastName(men[man]!.body.name)}
+              </text>
+            )
+          );
+        })}
+      </svg>
+      <table>
+        <thead>
+          <tr>
+            <th scope="col" aria-label="Number" />
+            <th scope="col">What the number has to do</th>
+            <th scope="col">How well it fits, of 5</th>
+            <th scope="col">Who else could</th>
+          </tr>
+        </thead>
+        <tbody>
+          {PLAYERS.map((number, n) => {
+            const man = five?.men[n] ?? null;
+            const standing = man === null ? null : roster.men[man]?.[n];
+            const others = whoElse(roster.scores, n).filter((m) => m !== man);
+            const weak = man === null ? null : weakHand(roster.needs[number], men[man]!.body.hand);
+            const worst = standing?.fit.factors
+              .filter((f) => f.weight >= 0.3)
+              .sort((a, b) => a.score - b.score)[0];
+            return (
+              <tr key={number} data-here={man !== null && men[man]?.id === chosen ? '' : undefined}>
+                <th scope="row">
+                  <span className="disc">{number}</span>
+                </th>
+                <td>
+                  {needWords(roster.needs[number], SAID).map((w) => (
+                    <div key={w}>{w}</div>
+                  ))}
+                </td>
+                <td>
+                  {man !== null && standing ? (
+                    <>
+                      <button type="button" className="name" dir="auto" onClick={() => onMan(men[man]!.id)}>
+                        {men[man]!.body.name} <i>{men[man]!.body.jersey}</i>
+                      </button>
+                      <Blocks value={standing.fit.value} />
+                      {standing.bars.length > 0 ? (
+                        <p className="gap">{standing.bars.map((b) => barWords(b, number)).join(', ')}</p>
+                      ) : (
+                        worst &&
+                        worst.score < 3 && (
+                          <p>
+                            {SKILL_WORDS[worst.skill].toLowerCase()}:{' '}
+                            {worst.rated ? `${worst.score} of 5` : 'not rated'}
+                          </p>
+                        )
+                      )}
+                      {weak && weak.weight >= WEAK && (
+                        <p>
+                          drives {weak.asked}, the weak hand
+                          {weak.flip ? ': drawn the other way it is not' : ''}
+                        </p>
+                      )}
+                    </>
+                  ) : (
+                    <p className="gap">Nobody there can play it.</p>
+                  )}
+                </td>
+                <td>
+                  {others.slice(0, OTHERS).map((m) => (
+                    <button
+                      key={m}
+                      type="button"
+                      className="other"
+                      dir="auto"
+                      title={`Put ${men[m]!.body.name} at ${number}`}
+                      onClick={() => put(n, m)}
+                    >
+                      {men[m]!.body.name}
+                      <i>{roster.men[m]![n]!.fit.value.toFixed(1)}</i>
+                    </button>
+                  ))}
+                  {others.length === 0 && <span className="gap">nobody else</span>}
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+    </section>
+  );
+}

@@ -1,0 +1,80 @@
+import {
+  bestForSheet,
+  playRoster,
+  presenceOn,
+  type Clearance,
+  type Play,
+  type PlayRoster,
+  type Player,
+  type Sheet,
+  type SheetAnswer,
+} from '@corkscrew/core';
+import { useDeferredValue, useMemo } from 'react';
+import { useRecords } from '../../keeping/records.ts';
+import { useDocuments } from '../../keeping/relations.ts';
+
+export interface Kept<T> {
+  readonly id: string;
+  readonly body: T;
+}
+/** A play of the sheet with the men of the roster. */
+export interface RosterPlay {
+  readonly play: Play;
+  readonly weight: number;
+  readonly roster: PlayRoster;
+}
+
+/** "Quillfeather, Tam" is Quillfeather. */
+export const lastName = (name: string): string => name.split(',')[0]!.trim();
+
+/** Today where the coach is, as days are written. */
+const today = (): string => {
+  const now = new Date();
+  const two = (n: number): string => String(n).padStart(2, '0');
+  return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`;
+};
+
+/** Men as they stand on a list: by their shirts, those without one behind. */
+const byJersey = (a: Kept<Player>, b: Kept<Player>): number =>
+  shirt(a) - shirt(b) || a.body.name.localeCompare(b.body.name);
+const shirt = ({ body: { jersey } }: Kept<Player>): number => (/^\d+$/.test(jersey) ? Number(jersey) : 1000);
+
+/** Plays of a sheet, each once with the weight of the sections it stands in. */
+function playsOf(sheet: Sheet | undefined): { readonly id: string; readonly weight: number }[] {
+  const weights = new Map<string, number>();
+  for (const section of sheet?.sections ?? [])
+    for (const { play } of section.entries)
+      weights.set(play, Math.max(weights.get(play) ?? 0, section.weight));
+  return [...weights].map(([id, weight]) => ({ id, weight }));
+}
+
+/** The roster beside a call sheet: who can play what in each of its plays today, and the five who fit it best. */
+export function useRoster(sheetId: string | null) {
+  const players = useRecords('players');
+  const clearances = useRecords('clearances');
+  const sheets = useRecords('sheets');
+  const men = useMemo(() => [...(players.rows ?? [])].sort(byJersey), [players.rows]);
+  const sheet = sheets.rows?.find((s) => s.id === sheetId) ?? sheets.rows?.[0];
+  const wanted = useMemo(() => playsOf(sheet?.body), [sheet]);
+  const documents = useDocuments(wanted.map((w) => w.id));
+  const day = today();
+  const asked = clearances.rows as readonly Kept<Clearance>[] | undefined;
+  const plays = useMemo(
+    () =>
+      wanted.flatMap(({ id, weight }): RosterPlay[] => {
+        const play = documents.get(id);
+        return play ? [{ play, weight, roster: playRoster(play, men, asked ?? [], day) }] : [];
+      }),
+    [wanted, documents, men, asked, day],
+  );
+  // Every five there is, is tried: not once for each play that is still on its way.
+  const settled = useDeferredValue(plays);
+  const five = useMemo((): SheetAnswer | null => {
+    const there = men.flatMap((m, i) => (presenceOn(m.body, day) === 'in' ? [i] : []));
+    return bestForSheet(
+      settled.map((p) => ({ scores: p.roster.scores, weight: p.weight })),
+      there,
+    );
+  }, [settled, men, day]);
+  return { ...{ players, clearances: asked ?? [], sheets: sheets.rows ?? [], sheet, men, plays, five, day } };
+}
