@@ -4,23 +4,28 @@ test('who can play what: a man is cleared, comes into the five, and is put on a 
   page,
   app,
 }) => {
-  await page.goto(`${app.url}/roster`);
+  await page.goto(`${app.url}/roster?sheet=demo-sheet-gorsedale`);
   const sheet = page.getByRole('region', { name: 'Whole call sheet' });
   await expect(sheet.getByText('The five for the whole sheet')).toBeVisible();
   const row = sheet.getByRole('row', { name: /Wraxall/ });
-  await expect(sheet.getByText('18 plays')).toBeVisible();
-  const column = await sheet.getByRole('columnheader').allTextContents();
-  const tide = column.indexOf('Tide 1');
-  expect(tide).toBeGreaterThan(0);
-  // The row's header is its first cell.
-  await expect(row.getByRole('cell').nth(tide - 1)).toHaveText('');
+  // Plays come one by one: where Tide stands is looked for anew each time. The row's header is its first cell.
+  const inTide = async (): Promise<string | null> => {
+    const at = (await sheet.getByRole('columnheader').allTextContents()).indexOf('Tide 1');
+    return at < 1
+      ? null
+      : row
+          .getByRole('cell')
+          .nth(at - 1)
+          .innerText();
+  };
+  await expect.poll(inTide).toBe('');
   await page
     .getByRole('region', { name: 'Players' })
     .getByRole('button', { name: /Wraxall/ })
     .click();
   const card = page.getByRole('region', { name: 'Wraxall, Bo' });
   await card.getByLabel('Tide', { exact: true }).selectOption('Cleared');
-  await expect(row.getByRole('cell').nth(tide - 1)).toHaveText('5');
+  await expect.poll(inTide).toBe('5');
   await expect
     .poll(
       async () => (await (await fetch(`${app.url}/api/players`)).text()).match(/"demo-clear-tide"/g)?.length,
@@ -43,7 +48,7 @@ test('who can play what: a man is cleared, comes into the five, and is put on a 
 });
 
 test('a new man is written down by keys, and is there after a reload', async ({ page, app }) => {
-  await page.goto(`${app.url}/roster`);
+  await page.goto(`${app.url}/roster?sheet=demo-sheet-gorsedale`);
   await page.getByRole('button', { name: 'Player', exact: true }).press('Enter');
   const card = page.getByRole('region', { name: 'New player' });
   await card.getByLabel('Name', { exact: true }).fill('שמעון <b>');
@@ -65,4 +70,45 @@ test('a new man is written down by keys, and is there after a reload', async ({ 
   await expect
     .poll(async () => (await (await fetch(`${app.url}/api/players`)).text()).includes('שמעון'))
     .toBe(false);
+});
+
+test('a clearance of the team’s own bars whoever has not got it', async ({ page, app }) => {
+  await page.goto(`${app.url}/roster?sheet=demo-sheet-gorsedale`);
+  const sheet = page.getByRole('region', { name: 'Whole call sheet' });
+  await expect(sheet.getByRole('columnheader', { name: 'Moor 0' })).toBeVisible();
+  await page.getByRole('button', { name: 'Clearances' }).click();
+  const panel = page.getByRole('region', { name: 'Clearances' });
+  await panel.getByRole('button', { name: 'Another one' }).click();
+  const own = panel.getByRole('listitem').filter({ has: page.getByRole('group', { name: /New clearance/ }) });
+  await own.getByLabel('In which play').selectOption('Moor 0');
+  // Nobody has it yet: the play has no five.
+  await expect(sheet.getByText('Moor 0: nobody there can play 1')).toBeVisible();
+  await own.getByRole('button', { name: 'Take away New clearance' }).click();
+  await expect(sheet.getByText('Moor 0: nobody there can play 1')).toHaveCount(0);
+  await expect
+    .poll(async () => (await (await fetch(`${app.url}/api/clearances`)).text()).includes('New clearance'))
+    .toBe(false);
+});
+
+test('a list comes in, all or none, and goes out as one', async ({ page, app }) => {
+  await page.goto(`${app.url}/roster?sheet=demo-sheet-gorsedale`);
+  const list = page.getByRole('region', { name: 'Players' });
+  await expect(list.getByRole('button', { name: /Ostrander/ })).toBeVisible();
+  const open = async (name: string, text: string) => {
+    const chooser = page.waitForEvent('filechooser');
+    await page.getByRole('button', { name: 'Bring in a list' }).click();
+    await (await chooser).setFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(text) });
+  };
+  await open('men.csv', 'name,plays\nLongstaff,2\nPetty,7\n');
+  await expect(
+    page.getByText('men.csv: Line 3: “7” under “plays” is no number from 1 to 5. None was taken.'),
+  ).toBeVisible();
+  await expect(list.getByRole('button', { name: /Longstaff/ })).toHaveCount(0);
+  await open('men.csv', 'name,shirt,plays,corner three\n"Longstaff, Ned",3,2 3,4\n"Ostrander, Wim",,1,2.5\n');
+  await expect(page.getByText('1 new, 1 changed.')).toBeVisible();
+  await expect(page.getByText('Longstaff, Ned and Ostrander, Wim both have shirt 3.')).toBeVisible();
+  await expect(list.getByRole('button', { name: /Longstaff, Ned.*plays 2 and 3/ })).toBeVisible();
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Give out the list' }).click();
+  expect((await download).suggestedFilename()).toBe('players.csv');
 });

@@ -1,7 +1,7 @@
-import type { TeamWord } from '@corkscrew/core';
+import type { Player, TeamWord } from '@corkscrew/core';
 import { parse } from 'csv-parse/sync';
 import { describe, expect, it } from 'vitest';
-import { readWordsCsv, wordsCsv } from './csv.ts';
+import { playersCsv, readPlayersCsv, readWordsCsv, wordsCsv } from './csv.ts';
 
 const words: TeamWord[] = [
   { key: 'cut.roll', word: 'swell', forms: { third: 'swells, hard' } },
@@ -40,5 +40,29 @@ describe('words as a table', () => {
     const many = ['means,word', ...Array.from({ length: 10_000 }, (_, i) => `m${i},w${i}`)].join('\n');
     const read = readWordsCsv(many);
     expect(read.ok && read.words.length).toBe(10_000);
+  });
+});
+
+describe('a team’s men as a table', () => {
+  const man = (name: string): Player => ({
+    ...{ jersey: '00', name, plays: ['2', '3'], hand: 'left', heightCm: 183, speed: 1.05 },
+    ...{ skills: { shootCorner: 4.5 }, cleared: [], out: [] },
+  });
+  it('is read by another reader, and comes back as it was: commas, quotes, right to left, no formulas', () => {
+    const men = ['Quillfeather, Tam', '=HYPERLINK("x")', '@sum', 'נגד "אזור"', '山田'].map(man);
+    const text = playersCsv(men);
+    const rows = parse(text, { columns: true }) as Record<string, string>[];
+    expect(rows).toHaveLength(5);
+    expect(rows[0]).toMatchObject({ name: 'Quillfeather, Tam', plays: '2 3', 'corner three': '4.5' });
+    // A spreadsheet must not run what somebody is called.
+    expect(rows.every((r) => !/^[=+\-@]/.test(r.name!))).toBe(true);
+    const back = readPlayersCsv(`\uFEFF${text}`, []);
+    expect(back).toMatchObject({ ok: true, players: men.map((body) => ({ id: null, body })) });
+  });
+  it('a broken table is told with its line', () => {
+    expect(readPlayersCsv('name,shirt\n"A,1\n', [])).toMatchObject({ ok: false });
+    expect(readPlayersCsv('name,shirt\nA,1,2\n', [])).toMatchObject({
+      sentence: 'Line 2: there are more columns than in the first line.',
+    });
   });
 });

@@ -1,6 +1,6 @@
 import type { Units } from '../court/units.ts';
 import type { Deed, Need, NumberNeeds } from '../people/needs.ts';
-import type { Bar, Skill } from '../people/player.ts';
+import type { Bar, Feat, Skill } from '../people/player.ts';
 
 /** A skill, as it is rated. */
 export const SKILL_WORDS: Readonly<Record<Skill, string>> = {
@@ -39,6 +39,23 @@ const DEED_WORDS: Readonly<Record<Deed, string>> = {
   cut: 'cuts to the rim',
   first: 'starts with the ball',
   space: 'holds the spacing',
+};
+
+/** What a clearance may be for, as it is chosen. */
+export const DUTY_WORDS: Readonly<Record<Feat, string>> = {
+  screenBall: 'Screens on the ball',
+  screenOff: 'Screens off the ball',
+  handoff: 'Handoffs',
+  throwIn: 'Throw-ins',
+  skip: 'Skips',
+  lob: 'Lobs',
+  highPost: 'High post',
+  seal: 'Seals',
+  drive: 'Drives',
+  shootCorner: 'Corner threes',
+  shootWing: 'Wing threes',
+  shootTop: 'Top threes',
+  mid: 'Mid-range',
 };
 
 /** What a number has to do, the most asked of first, each once. */

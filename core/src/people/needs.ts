@@ -10,7 +10,7 @@ import { catchPlace, cutKind, dribbleKind, passKind, screenKind, screenUsed } fr
 import { holderOf, pathOf, walkLine, type FrameWalk, type Step } from '../play/state.ts';
 import { leaves, lineTo, lineThrough, mainLine } from '../play/tree.ts';
 import { shotPlace } from '../space/shot-worth.ts';
-import { SKILLS, type Duty, type Skill } from './player.ts';
+import { SKILLS, type Feat, type Skill } from './player.ts';
 
 /** Something a number does that asks a skill of him: how much, where, and what it is. */
 interface Ask {
@@ -25,7 +25,7 @@ interface Ask {
 type Plain = (typeof PLAIN)[number];
 const PLAIN = ['pass', 'handle', 'finish', 'roll', 'cut', 'first', 'space'] as const;
 /** Anything a number does that asks a skill. */
-export type Deed = Duty | Plain;
+export type Deed = Feat | Plain;
 
 /** A skill that a number needs in a play, and what it comes from; `own` is the coach's own figure. */
 export interface Need {
@@ -38,7 +38,7 @@ export interface Need {
 export interface NumberNeeds {
   readonly number: PlayerId;
   readonly needs: readonly Need[];
-  readonly duties: ReadonlySet<Duty>;
+  readonly duties: ReadonlySet<Feat>;
   /** Drives to his right and to his left, weighed as needs are. */
   readonly drives: { readonly right: number; readonly left: number };
   /** Feet he runs on the play as drawn. */
@@ -117,7 +117,7 @@ function numberOf(play: Play, number: PlayerId, asks: readonly Asked[]): NumberN
     feet: feetOf(play, number),
   };
 }
-const isDuty = (d: Deed): d is Duty => !(PLAIN as readonly string[]).includes(d);
+const isDuty = (d: Deed): d is Feat => !(PLAIN as readonly string[]).includes(d);
 
 function feetOf(play: Play, number: PlayerId): number {
   return walkLine(play, mainLine(play))
@@ -259,7 +259,7 @@ const isDrive = (court: Court, step: Dribbled): boolean => {
 };
 
 /** What a shot from a place asks. */
-function shotFrom(court: Court, p: Point): Skill & (Duty | 'finish') {
+function shotFrom(court: Court, p: Point): Skill & (Feat | 'finish') {
   if (distanceToRim(court, p) <= NEAR) return 'finish';
   if (!behindArc(court, p)) return 'mid';
   if (shotPlace(court, p.x, p.y) === 'corner3') return 'shootCorner';

@@ -68,7 +68,7 @@ const DUTIES = [
   'shootTop',
   'mid',
 ] as const;
-export type Duty = (typeof DUTIES)[number];
+export type Feat = (typeof DUTIES)[number];
 
 /** Something a team lets a man do only when it has seen that he can; it bars only where a team made one. */
 export const ClearanceSchema = z.object({
@@ -102,7 +102,7 @@ export interface Job {
   readonly play: string;
   readonly series: string;
   readonly number: PlayerId;
-  readonly duties: ReadonlySet<Duty>;
+  readonly duties: ReadonlySet<Feat>;
 }
 
 /**

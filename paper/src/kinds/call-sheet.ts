@@ -44,8 +44,12 @@ export function callSheet(press: Press, sheet: Sheet, order: PaperOrder, input: 
       press.y = top;
     } else press.y = top;
   };
-  for (const section of sheet.sections) {
-    if (section.entries.length === 0) continue;
+  const sections = sheet.sections.filter((s) => s.entries.length > 0);
+  const tall = ({ entries }: SheetSection): number => m.need + 8 + entries.length * m.row + BETWEEN;
+  const share = evenly(sections.map(tall), columns, press.room);
+  for (const section of sections) {
+    const used = press.y - top;
+    if (used > 0 && column + 1 < columns && used + tall(section) / 2 > share) next();
     // A need is not left alone at the foot of a column.
     if (press.room < m.need + 10 + m.row) next();
     const left = press.left + column * (width + gap);
@@ -59,8 +63,19 @@ export function callSheet(press: Press, sheet: Sheet, order: PaperOrder, input: 
       setEntry(press, entry, press.left + column * (width + gap), width, { m, pictures, calls });
       press.y += m.row;
     }
-    press.y += 12;
+    press.y += BETWEEN;
   }
+}
+
+/** From need to need (pt). */
+const BETWEEN = 12;
+/** A sheet that leaves so much of its page free has columns of like height: there is room to write below all of them. */
+const FREE = 0.15;
+
+/** How far down needs go in each column: an even share where all of them fit with room to spare, else as far as there is room. */
+function evenly(heights: readonly number[], columns: number, room: number): number {
+  const all = heights.reduce((a, b) => a + b, 0);
+  return all <= (1 - FREE) * columns * room ? all / columns : Infinity;
 }
 
 function headOf(sheet: Sheet, { team, opponent }: PaperInput) {

@@ -34,7 +34,7 @@ export function Matrix({
               {plays.map(({ play }) => (
                 <th key={play.id} scope="col" data-here={play.id === chosen ? '' : undefined}>
                   <button type="button" onClick={() => onPlay(play.id)}>
-                    <span>{play.name}</span>
+                    <span title={play.name}>{play.name}</span>
                   </button>
                 </th>
               ))}

@@ -1,13 +1,17 @@
 import { courtFor, type Player } from '@corkscrew/core';
+import { playersCsv, readPlayersCsv } from '@corkscrew/words/csv';
 import { Plus } from 'lucide-react';
 import { nanoid } from 'nanoid';
 import { useEffect, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { useUnits } from '../../app/units.ts';
 import { Choice } from '../../ui/Choice.tsx';
-import { MainButton } from '../../ui/controls.tsx';
+import { Button, MainButton } from '../../ui/controls.tsx';
+import { FileButton } from '../../ui/FileButton.tsx';
+import { saveText } from '../../ui/save-file.ts';
 import { TopBar } from '../../ui/TopBar.tsx';
 import { Card } from './Card.tsx';
+import { Clearances } from './Clearances.tsx';
 import { Page } from './look.ts';
 import { Matrix } from './Matrix.tsx';
 import { Players } from './Players.tsx';
@@ -25,6 +29,8 @@ export default function Roster() {
   const roster = useRoster(params.get('sheet'));
   const { men, plays, sheets, sheet, players } = roster;
   const [man, setMan] = useState<string | null>(null);
+  const [clearing, setClearing] = useState(false);
+  const [told, setTold] = useState<readonly string[]>([]);
   const chosen = plays.find((p) => p.play.id === params.get('play')) ?? plays[0];
   const units = useUnits(chosen ? courtFor(chosen.play) : { units: 'feet' });
   const choose = (key: 'sheet' | 'play') => (id: string) =>
@@ -32,21 +38,47 @@ export default function Roster() {
   useEffect(() => {
     document.title = 'Roster · Corkscrew';
   }, []);
+  /** Who is on a list is taken in, all or none; what was done with it is told. */
+  const takeIn = async (file: File): Promise<void> => {
+    const read = readPlayersCsv(await file.text(), men);
+    if (!read.ok) {
+      setTold([`${file.name}: ${read.sentence} None was taken.`]);
+      return;
+    }
+    for (const { id, body } of read.players) players.change(id ?? nanoid(12), body);
+    const fresh = read.players.filter((p) => p.id === null).length;
+    setTold([`${fresh} new, ${read.players.length - fresh} changed.`, ...read.told]);
+  };
   const card = men.find((m) => m.id === man);
   return (
     <Page>
       <TopBar
         room="roster"
         end={
-          <MainButton
-            onPress={() => {
-              const id = nanoid(12);
-              players.change(id, NEW);
-              setMan(id);
-            }}
-          >
-            <Plus size={15} /> Player
-          </MainButton>
+          <>
+            <Button className="wide" onPress={() => setClearing(!clearing)}>
+              Clearances
+            </Button>
+            <FileButton className="wide" accept="text/csv,.csv" onFile={(file) => void takeIn(file)}>
+              Bring in a list
+            </FileButton>
+            <Button
+              className="wide"
+              isDisabled={men.length === 0}
+              onPress={() => saveText('players.csv', playersCsv(men.map((m) => m.body)), 'text/csv')}
+            >
+              Give out the list
+            </Button>
+            <MainButton
+              onPress={() => {
+                const id = nanoid(12);
+                players.change(id, NEW);
+                setMan(id);
+              }}
+            >
+              <Plus size={15} /> Player
+            </MainButton>
+          </>
         }
       >
         <h1 className="said">Roster and fit</h1>
@@ -62,8 +94,28 @@ export default function Roster() {
       </TopBar>
       <div className="columns">
         <section className="players" aria-label="Players">
-          <Players men={men} units={units} day={roster.day} chosen={man} onChoose={setMan} />
-          {card && (
+          {told.length > 0 && (
+            <div className="list-told" role="status">
+              {told.map((t) => (
+                <p key={t} dir="auto">
+                  {t}
+                </p>
+              ))}
+              <Button onPress={() => setTold([])}>Good</Button>
+            </div>
+          )}
+          <Players
+            men={men}
+            units={units}
+            day={roster.day}
+            chosen={man}
+            onChoose={(id) => {
+              setMan(id);
+              setClearing(false);
+            }}
+          />
+          {clearing && <Clearances plays={plays} onClose={() => setClearing(false)} />}
+          {card && !clearing && (
             <Card
               key={card.id}
               man={card.body}

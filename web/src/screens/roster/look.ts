@@ -82,6 +82,14 @@ export const Page = styled.div`
     background: var(--raised);
     border-left-color: var(--pen);
   }
+  .list-told {
+    display: grid;
+    justify-items: start;
+    gap: 6px;
+    padding: 10px 14px;
+    background: var(--raised);
+    font-size: 13px;
+  }
   .shirt {
     font: 700 19px/1 'Archivo Variable';
     font-stretch: 74%;
@@ -218,26 +226,26 @@ export const Page = styled.div`
     border-collapse: collapse;
   }
   .sheet thead th {
-    height: 96px;
     padding: 0;
+    vertical-align: bottom;
   }
   .sheet thead button {
-    position: relative;
+    display: block;
     width: 100%;
-    height: 96px;
-    padding: 0;
+    padding: 4px 0;
     border: 0;
     background: none;
     color: var(--ink);
   }
   .sheet thead span {
-    position: absolute;
-    left: 20px;
-    bottom: 2px;
-    transform-origin: 0 100%;
-    transform: rotate(-58deg);
-    font: 640 12.5px/1 'Archivo Variable';
-    font-stretch: 74%;
+    display: inline-block;
+    max-height: 118px;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    writing-mode: vertical-rl;
+    transform: rotate(180deg);
+    font: 640 13px/1.1 'Archivo Variable';
+    font-stretch: 77%;
     white-space: nowrap;
   }
   .sheet thead [data-here] button {

@@ -39,6 +39,12 @@ const byJersey = (a: Kept<Player>, b: Kept<Player>): number =>
   shirt(a) - shirt(b) || a.body.name.localeCompare(b.body.name);
 const shirt = ({ body: { jersey } }: Kept<Player>): number => (/^\d+$/.test(jersey) ? Number(jersey) : 1000);
 
+/** The sheet of the game that is next; where none has a day to come, the first one. */
+const soonest = (sheets: readonly Kept<Sheet>[], day: string): Kept<Sheet> | undefined =>
+  [...sheets]
+    .filter((s) => s.body.date !== undefined && s.body.date >= day)
+    .sort((a, b) => (a.body.date! < b.body.date! ? -1 : 1))[0] ?? sheets[0];
+
 /** Plays of a sheet, each once with the weight of the sections it stands in. */
 function playsOf(sheet: Sheet | undefined): { readonly id: string; readonly weight: number }[] {
   const weights = new Map<string, number>();
@@ -54,7 +60,7 @@ export function useRoster(sheetId: string | null) {
   const clearances = useRecords('clearances');
   const sheets = useRecords('sheets');
   const men = useMemo(() => [...(players.rows ?? [])].sort(byJersey), [players.rows]);
-  const sheet = sheets.rows?.find((s) => s.id === sheetId) ?? sheets.rows?.[0];
+  const sheet = sheets.rows?.find((s) => s.id === sheetId) ?? soonest(sheets.rows ?? [], today());
   const wanted = useMemo(() => playsOf(sheet?.body), [sheet]);
   const documents = useDocuments(wanted.map((w) => w.id));
   const day = today();

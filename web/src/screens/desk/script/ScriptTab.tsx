@@ -51,16 +51,17 @@ export default function ScriptTab() {
     if (!open || !box.current) return undefined;
     let timer: ReturnType<typeof setTimeout> | undefined;
     let pause: ReturnType<typeof setTimeout> | undefined;
+    const look = (): void => {
+      const view = editor.current?.view;
+      if (!view) return;
+      const at = view.state.selection.main.head;
+      useScript.setState({
+        next: nextWords(view.state.doc.toString(), at, courtFor(useDesk.getState().play), wordsNow()),
+      });
+    };
     const suggest = (): void => {
       clearTimeout(timer);
-      timer = setTimeout(() => {
-        const view = editor.current?.view;
-        if (!view) return;
-        const at = view.state.selection.main.head;
-        useScript.setState({
-          next: nextWords(view.state.doc.toString(), at, courtFor(useDesk.getState().play), wordsNow()),
-        });
-      }, REST);
+      timer = setTimeout(look, REST);
     };
     const made = makeEditor(box.current, textNow(), {
       typed: (text, line) => {
@@ -77,7 +78,11 @@ export default function ScriptTab() {
         light(useScript.getState().written?.says.get(line));
         suggest();
       },
-      takeNext: () => take(made, nextNow().words[0]),
+      takeNext: () => {
+        // Whoever writes fast takes what may stand behind his last letter, not behind the one before.
+        look();
+        return take(made, nextNow().words[0]);
+      },
       takeMend: () => {
         const line = made.view.state.doc.lineAt(made.view.state.selection.main.head).number;
         const fault = useScript.getState().written?.faults.find((f) => f.line === line && f.fixes);
