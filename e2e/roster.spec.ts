@@ -109,6 +109,6 @@ test('a list comes in, all or none, and goes out as one', async ({ page, app }) 
   await expect(page.getByText('Longstaff, Ned and Ostrander, Wim both have shirt 3.')).toBeVisible();
   await expect(list.getByRole('button', { name: /Longstaff, Ned.*plays 2 and 3/ })).toBeVisible();
   const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Give out the list' }).click();
+  await page.getByRole('button', { name: 'Give it out' }).click();
   expect((await download).suggestedFilename()).toBe('players.csv');
 });

@@ -55,30 +55,15 @@ export default function Roster() {
       <TopBar
         room="roster"
         end={
-          <>
-            <Button className="wide" onPress={() => setClearing(!clearing)}>
-              Clearances
-            </Button>
-            <FileButton className="wide" accept="text/csv,.csv" onFile={(file) => void takeIn(file)}>
-              Bring in a list
-            </FileButton>
-            <Button
-              className="wide"
-              isDisabled={men.length === 0}
-              onPress={() => saveText('players.csv', playersCsv(men.map((m) => m.body)), 'text/csv')}
-            >
-              Give out the list
-            </Button>
-            <MainButton
-              onPress={() => {
-                const id = nanoid(12);
-                players.change(id, NEW);
-                setMan(id);
-              }}
-            >
-              <Plus size={15} /> Player
-            </MainButton>
-          </>
+          <MainButton
+            onPress={() => {
+              const id = nanoid(12);
+              players.change(id, NEW);
+              setMan(id);
+            }}
+          >
+            <Plus size={15} /> Player
+          </MainButton>
         }
       >
         <h1 className="said">Roster and fit</h1>
@@ -94,6 +79,18 @@ export default function Roster() {
       </TopBar>
       <div className="columns">
         <section className="players" aria-label="Players">
+          <div className="lists">
+            <Button onPress={() => setClearing(!clearing)}>Clearances</Button>
+            <FileButton accept="text/csv,.csv" onFile={(file) => void takeIn(file)}>
+              Bring in a list
+            </FileButton>
+            <Button
+              isDisabled={men.length === 0}
+              onPress={() => saveText('players.csv', playersCsv(men.map((m) => m.body)), 'text/csv')}
+            >
+              Give it out
+            </Button>
+          </div>
           {told.length > 0 && (
             <div className="list-told" role="status">
               {told.map((t) => (

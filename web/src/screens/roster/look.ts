@@ -82,6 +82,12 @@ export const Page = styled.div`
     background: var(--raised);
     border-left-color: var(--pen);
   }
+  .lists {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 6px;
+    padding: 10px 14px 0;
+  }
   .list-told {
     display: grid;
     justify-items: start;
