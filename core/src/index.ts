@@ -352,7 +352,7 @@ export {
 export { markdownSheet } from './files/markdown.ts';
 export { bookTable, csvText, neutral, unneutral } from './files/table.ts';
 export { subtitlesOf, type Subtitle } from './language/subtitles.ts';
-export { bestFive, bestForSheet, whoElse, type SheetAnswer } from './people/five.ts';
+export { bestFive, bestForSheet, whoElse, type SheetAnswer, type SheetPlay } from './people/five.ts';
 export { weakHand } from './people/fit.ts';
 export { presenceOn, SKILLS, type Clearance, type Feat, type Player } from './people/player.ts';
 export { PLAYER_COLUMNS, playerRows, readPlayerRows, type PlayersRead } from './people/player-table.ts';

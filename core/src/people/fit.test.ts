@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { fitOf, interchangeable, weakHand } from './fit.ts';
+import { fitOf, weakHand } from './fit.ts';
 import type { NumberNeeds } from './needs.ts';
 import { SKILLS, type Skill } from './player.ts';
 
@@ -40,14 +40,6 @@ describe('how well a man fits a number', () => {
         expect(fitOf(more, needs(asks)).value).toBeGreaterThanOrEqual(value - 1e-9);
       }),
     );
-  });
-});
-
-describe('numbers that can change about', () => {
-  it('when no need differs by more than half', () => {
-    expect(interchangeable(number({ shootWing: 1 }), number({ shootWing: 0.6, pass: 0.3 }))).toBe(true);
-    expect(interchangeable(number({ shootWing: 1 }), number({ shootWing: 0.4 }))).toBe(false);
-    expect(interchangeable(number({}), number({ screen: 0.8 }))).toBe(false);
   });
 });
 

@@ -44,17 +44,6 @@ export function fitOf(skills: Player['skills'], needs: readonly Pick<Need, 'skil
   return { value: Math.max(0, mean - COSTS * (lacks?.by ?? 0)), factors, lacks };
 }
 
-/** Two numbers whose men can change about: no need of the one differs by more than this from the other's. */
-const ALIKE = 0.5;
-
-/** Whether a swap of two numbers asks nothing much else of either. */
-export function interchangeable(a: NumberNeeds, b: NumberNeeds): boolean {
-  const weight = (n: NumberNeeds, skill: Skill): number =>
-    n.needs.find((x) => x.skill === skill)?.weight ?? 0;
-  const skills = new Set([...a.needs, ...b.needs].map((n) => n.skill));
-  return [...skills].every((s) => Math.abs(weight(a, s) - weight(b, s)) <= ALIKE);
-}
-
 /** A drive asked for with the hand he does not have: how much of it, and whether the play drawn the other way helps. */
 export interface WeakHand {
   readonly number: PlayerId;

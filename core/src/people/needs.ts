@@ -81,14 +81,21 @@ const REST = 0.25;
 const MOST = 1.2;
 const LEAST = 0.1;
 
+/** Documents are never altered in place: what one needs is worked out once. */
+const known = new WeakMap<Play, Record<PlayerId, NumberNeeds>>();
+
 /** What every number of a play needs, from all its lines, as the coach has changed it. */
 export function needsOf(play: Play): Record<PlayerId, NumberNeeds> {
+  const before = known.get(play);
+  if (before) return before;
   const court = courtFor(play);
   const asks = asksOf(play, court);
-  return Object.fromEntries(PLAYERS.map((p) => [p, numberOf(play, p, asks)])) as Record<
+  const needs = Object.fromEntries(PLAYERS.map((p) => [p, numberOf(play, p, asks)])) as Record<
     PlayerId,
     NumberNeeds
   >;
+  known.set(play, needs);
+  return needs;
 }
 
 type Asked = Ask & { readonly by: PlayerId; readonly drives?: 'left' | 'right' };

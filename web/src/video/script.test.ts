@@ -1,19 +1,10 @@
-import { compile, courtFor, leaves, readPlayText, teller, type Play } from '@corkscrew/core';
+import { compile, courtFor, leaves, teller } from '@corkscrew/core';
 import { describe, expect, it } from 'vitest';
+import { DEMO_PLAYS } from '../demo.test-data.ts';
 import { RATE, scriptFor, shownAt } from './script.ts';
 
-const files = import.meta.glob<string>('../../../demo/plays/*.json', {
-  eager: true,
-  query: '?raw',
-  import: 'default',
-});
-const plays = Object.values(files).map((text): Play => {
-  const read = readPlayText(text);
-  if (!read.ok) throw new Error(read.sentence);
-  return read.play;
-});
 const PLAIN = teller();
-const lantern = plays.find((p) => p.name === 'Horns Lantern')!;
+const lantern = DEMO_PLAYS.find((p) => p.name === 'Horns Lantern')!;
 
 describe('what a video of a play shows', () => {
   it('one ending begins at once, and goes on as long as it takes', () => {
@@ -34,7 +25,7 @@ describe('what a video of a play shows', () => {
       expect(take.runs - take.from).toBeCloseTo(1.2, 9);
     });
   });
-  it.each(plays.map((p) => [p.name, p] as const))(
+  it.each(DEMO_PLAYS.map((p) => [p.name, p] as const))(
     '%s takes whole pictures, none of two takes',
     (_n, play) => {
       const made = scriptFor(play, 'all', PLAIN);

@@ -43,16 +43,19 @@ export function PlayFit({
   onPlay: (id: string) => void;
   onMan: (id: string) => void;
 }) {
-  /** Men the coach put on a number himself, by number from 0. */
-  const [mine, setMine] = useState<Readonly<Record<number, number>>>({});
+  /** Men the coach put on a number himself, by their ids: a list may be put in another order meanwhile. */
+  const [mine, setMine] = useState<Readonly<Record<number, string>>>({});
   const own = Object.keys(mine).length > 0;
-  const five = useMemo(
-    () => (own ? bestFive(roster.scores, { locked: mine }) : roster.best),
-    [roster, mine, own],
+  const locked = Object.fromEntries(
+    Object.entries(mine).flatMap(([n, id]) => {
+      const man = men.findIndex((m) => m.id === id);
+      return man < 0 ? [] : [[n, man] as const];
+    }),
   );
-  const put = (number: number, man: number): void => {
-    const rest = Object.entries(mine).filter(([n, m]) => Number(n) !== number && m !== man);
-    setMine({ ...Object.fromEntries(rest), [number]: man });
+  const five = own ? bestFive(roster.scores, { locked }) : roster.best;
+  const put = (number: number, id: string): void => {
+    const rest = Object.entries(mine).filter(([n, m]) => Number(n) !== number && m !== id);
+    setMine({ ...Object.fromEntries(rest), [number]: id });
   };
   const scale = play.start.throwIn ? WIDE : PREVIEW;
   const scene = useMemo(() => {
@@ -163,7 +166,7 @@ export function PlayFit({
                       className="other"
                       dir="auto"
                       title={`Put ${men[m]!.body.name} at ${number}`}
-                      onClick={() => put(n, m)}
+                      onClick={() => put(n, men[m]!.id)}
                     >
                       {men[m]!.body.name}
                       <i>{roster.men[m]![n]!.fit.value.toFixed(1)}</i>

@@ -8,6 +8,7 @@ import {
   type Player,
   type Sheet,
   type SheetAnswer,
+  type SheetPlay,
 } from '@corkscrew/core';
 import { useDeferredValue, useMemo } from 'react';
 import { useRecords } from '../../keeping/records.ts';
@@ -54,33 +55,37 @@ function playsOf(sheet: Sheet | undefined): { readonly id: string; readonly weig
   return [...weights].map(([id, weight]) => ({ id, weight }));
 }
 
+interface Question {
+  readonly there: readonly number[];
+  readonly plays: readonly SheetPlay[];
+}
+
 /** The roster beside a call sheet: who can play what in each of its plays today, and the five who fit it best. */
 export function useRoster(sheetId: string | null) {
   const players = useRecords('players');
   const clearances = useRecords('clearances');
   const sheets = useRecords('sheets');
-  const men = useMemo(() => [...(players.rows ?? [])].sort(byJersey), [players.rows]);
+  const men = [...(players.rows ?? [])].sort(byJersey);
   const sheet = sheets.rows?.find((s) => s.id === sheetId) ?? soonest(sheets.rows ?? [], today());
-  const wanted = useMemo(() => playsOf(sheet?.body), [sheet]);
+  const wanted = playsOf(sheet?.body);
   const documents = useDocuments(wanted.map((w) => w.id));
   const day = today();
-  const asked = clearances.rows as readonly Kept<Clearance>[] | undefined;
-  const plays = useMemo(
-    () =>
-      wanted.flatMap(({ id, weight }): RosterPlay[] => {
-        const play = documents.get(id);
-        return play ? [{ play, weight, roster: playRoster(play, men, asked ?? [], day) }] : [];
-      }),
-    [wanted, documents, men, asked, day],
-  );
-  // Every five there is, is tried: not once for each play that is still on its way.
-  const settled = useDeferredValue(plays);
-  const five = useMemo((): SheetAnswer | null => {
-    const there = men.flatMap((m, i) => (presenceOn(m.body, day) === 'in' ? [i] : []));
-    return bestForSheet(
-      settled.map((p) => ({ scores: p.roster.scores, weight: p.weight })),
-      there,
-    );
-  }, [settled, men, day]);
-  return { ...{ players, clearances: asked ?? [], sheets: sheets.rows ?? [], sheet, men, plays, five, day } };
+  const asked: readonly Kept<Clearance>[] = clearances.rows ?? [];
+  const plays = wanted.flatMap(({ id, weight }): RosterPlay[] => {
+    const play = documents.get(id);
+    return play ? [{ play, weight, roster: playRoster(play, men, asked, day) }] : [];
+  });
+  // Every five there is, is tried: only when something of it changed, and not before the rest is drawn.
+  const now = JSON.stringify({
+    there: men.flatMap((m, i) => (presenceOn(m.body, day) === 'in' ? [i] : [])),
+    plays: plays.map((p): SheetPlay => ({ scores: p.roster.scores, weight: p.weight })),
+  });
+  const question = useDeferredValue(now);
+  const found = useMemo((): SheetAnswer | null => {
+    const { there, plays: all } = JSON.parse(question) as Question;
+    return bestForSheet(all, there);
+  }, [question]);
+  // An answer to what was asked before names men by places that may be others' now.
+  const five = question === now ? found : null;
+  return { ...{ players, clearances: asked, sheets: sheets.rows ?? [], sheet, men, plays, five, day } };
 }

@@ -1,18 +1,9 @@
-import { compile, courtFor, leaves, readPlayText, writtenOf, type Play } from '@corkscrew/core';
+import { compile, courtFor, leaves, writtenOf } from '@corkscrew/core';
 import { describe, expect, it } from 'vitest';
+import { DEMO_PLAYS } from '../../../demo.test-data.ts';
 import { besideOf } from './beside.ts';
 
-const files = import.meta.glob<string>('../../../../../demo/plays/*.json', {
-  eager: true,
-  query: '?raw',
-  import: 'default',
-});
-const plays = Object.values(files).map((text): Play => {
-  const read = readPlayText(text);
-  if (!read.ok) throw new Error(read.sentence);
-  return read.play;
-});
-const lantern = plays.find((p) => p.name === 'Horns Lantern')!;
+const lantern = DEMO_PLAYS.find((p) => p.name === 'Horns Lantern')!;
 const lineWith = (text: string, words: string): number =>
   text.split('\n').findIndex((l) => l.includes(words)) + 1;
 
@@ -34,7 +25,7 @@ describe('what stands beside the lines of a script', () => {
     expect(beside.get(lineWith(text, '1 passes to 4'))).toMatchObject({ sign: { verb: 'pass' } });
     expect(beside.get(1)).toBeUndefined();
   });
-  it.each(plays.map((p) => [p.name, p] as const))('%s: times are those it is run by', (_name, play) => {
+  it.each(DEMO_PLAYS.map((p) => [p.name, p] as const))('%s: times are those it is run by', (_name, play) => {
     const lines = writtenOf(play);
     const times = besideOf(play, lines, play.frames[0]!.id);
     const main = leaves(play)[0]!.id;
