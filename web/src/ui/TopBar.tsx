@@ -61,6 +61,12 @@ const Bar = styled.header`
       min-height: 44px;
     }
   }
+  @media (max-width: 1439px) {
+    /* The play's name goes before the way to the roster. */
+    nav[data-room='desk'] a.roster {
+      display: none;
+    }
+  }
   @media (max-width: 1023px) {
     /* However long the longest of its names is. */
     > select {
@@ -68,9 +74,6 @@ const Bar = styled.header`
       max-width: 112px;
     }
     gap: 14px;
-    nav[data-room='desk'] a.roster {
-      display: none;
-    }
   }
   @media (max-width: 760px) {
     gap: 10px;
