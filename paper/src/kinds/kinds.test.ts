@@ -165,15 +165,19 @@ describe('a call sheet', () => {
     const left = needs!.filter((n) => n.x === needs![0]!.x);
     expect(left.map((n) => n.text)).toEqual(['Need 0', 'Need 1', 'Need 2']);
   });
-  it.each([1, 2, 3] as const)('in %s columns no call is lost, and no page more is needed than is full', async (columns) => {
-    for (const needs of [1, 3, 5, 8, 13, 20]) {
-      const input = sheet(needs, 3);
-      const made = await pagesOf({ kind: 'sheet', columns }, input);
-      const texts = textsOf(made);
-      for (const { entries } of input.sheet.sections) for (const e of entries) expect(texts).toContain(e.number);
-      const tall = needs * (12 + 8 + 3 * 32 + 12);
-      const room = (made.pages[0]!.height - 150) * columns;
-      expect(made.pages.length).toBeLessThanOrEqual(Math.ceil(tall / (0.8 * room)) + 1);
-    }
-  });
+  it.each([1, 2, 3] as const)(
+    'in %s columns no call is lost, and no page more is needed than is full',
+    async (columns) => {
+      for (const needs of [1, 3, 5, 8, 13, 20]) {
+        const input = sheet(needs, 3);
+        const made = await pagesOf({ kind: 'sheet', columns }, input);
+        const texts = textsOf(made);
+        for (const { entries } of input.sheet.sections)
+          for (const e of entries) expect(texts).toContain(e.number);
+        const tall = needs * (12 + 8 + 3 * 32 + 12);
+        const room = (made.pages[0]!.height - 150) * columns;
+        expect(made.pages.length).toBeLessThanOrEqual(Math.ceil(tall / (0.8 * room)) + 1);
+      }
+    },
+  );
 });
