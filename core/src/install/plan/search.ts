@@ -1,0 +1,82 @@
+import { evenFavour, frameOf, greedyPlan, withoutWorthless, type Held, type Steer } from './greedy.ts';
+import { EMPTY, type Plan, type Problem } from './problem.ts';
+import { valueOf } from './value.ts';
+
+/** Numbers between 0 and 1, the same for the same seed. */
+export function randomFrom(seed: number): () => number {
+  let s = seed >>> 0 || 1;
+  return () => {
+    s ^= s << 13;
+    s >>>= 0;
+    s ^= s >>> 17;
+    s ^= s << 5;
+    s >>>= 0;
+    return s / 0x1_0000_0000;
+  };
+}
+
+export interface Quick {
+  readonly plan: Plan;
+  readonly value: number;
+  /** How many plans were tried. */
+  readonly tried: number;
+}
+
+/**
+ * A plan at once: the greedy one, then others by changed favours as long as `goOn` says, keeping what is better. What is
+ * held stands in all of them.
+ */
+export function quickPlan(
+  problem: Problem,
+  goOn: (tried: number) => boolean,
+  held: Held = EMPTY,
+  from: Plan | null = null,
+): Quick {
+  const frame = frameOf(problem, held);
+  const random = randomFrom(20_011);
+  const first = greedyPlan(frame, { favour: evenFavour(problem), ranks: null });
+  let steer: Steer = { favour: evenFavour(problem), ranks: ranksOf(problem, first.plan) };
+  let best = first;
+  let tried = 1;
+  for (; problem.options.length > 0 && goOn(tried); tried++) {
+    const next = changed(steer, random);
+    const found = greedyPlan(frame, next);
+    if (found.value >= best.value - 1e-9) steer = next;
+    if (found.value > best.value + 1e-9) best = found;
+  }
+  const old = from && { plan: from, value: valueOf(problem, from).value };
+  const kept = old && old.value >= best.value ? old : best;
+  const plan = withoutWorthless(problem, kept.plan, held);
+  return { plan, value: valueOf(problem, plan).value, tried };
+}
+
+/** Places in a row: options as a plan brings them in, those it does not behind. */
+function ranksOf({ options }: Problem, plan: Plan): number[] {
+  const at = new Map(plan.touches.flatMap((x) => (x.is === 'in' ? [[x.option, x.practice] as const] : [])));
+  const row = options
+    .map((_, o) => o)
+    .sort((a, b) => (at.get(a) ?? Infinity) - (at.get(b) ?? Infinity) || a - b);
+  const ranks = options.map(() => 0);
+  row.forEach((o, i) => (ranks[o] = i));
+  return ranks;
+}
+
+/** A steer a little otherwise: two options change places, one moves up or down, or a favour is another. */
+function changed({ favour, ranks }: Steer, random: () => number): Steer {
+  const n = ranks!.length;
+  const pick = (): number => Math.floor(random() * n);
+  const what = random();
+  if (what < 0.35) {
+    const next = [...favour];
+    for (let k = 1 + Math.floor(random() * 2); k > 0; k--)
+      next[Math.floor(random() * next.length)]! *= Math.exp((random() - 0.5) * 2.4);
+    return { favour: next, ranks };
+  }
+  const row = ranks!.map((_, o) => o).sort((a, b) => ranks![a]! - ranks![b]!);
+  const [a, b] = [pick(), pick()];
+  if (what < 0.7) [row[a], row[b]] = [row[b]!, row[a]!];
+  else row.splice(b, 0, ...row.splice(a, 1));
+  const next = ranks!.map(() => 0);
+  row.forEach((o, i) => (next[o] = i));
+  return { favour, ranks: next };
+}
