@@ -36,12 +36,28 @@ export function quickPlan(
   const random = randomFrom(20_011);
   const first = greedyPlan(frame, { favour: evenFavour(problem), ranks: null });
   let steer: Steer = { favour: evenFavour(problem), ranks: ranksOf(problem, first.plan) };
+  let at = first.value;
+  let home = { steer, value: at };
   let best = first;
+  let stuck = 0;
   let tried = 1;
   for (; problem.options.length > 0 && goOn(tried); tried++) {
-    const next = changed(steer, random);
+    let next = changed(steer, random);
+    // Where nothing gets better any more, it starts again some steps beside the best.
+    const leaps = stuck >= STUCK * problem.options.length;
+    if (leaps) {
+      next = home.steer;
+      for (let k = 0; k < LEAP; k++) next = changed(next, random);
+      stuck = 0;
+    }
     const found = greedyPlan(frame, next);
-    if (found.value >= best.value - 1e-9) steer = next;
+    stuck++;
+    if (leaps || found.value >= at - 1e-9) {
+      if (found.value > at + 1e-9) stuck = 0;
+      steer = next;
+      at = found.value;
+    }
+    if (found.value > home.value + 1e-9) home = { steer: next, value: found.value };
     if (found.value > best.value + 1e-9) best = found;
   }
   const old = from && { plan: from, value: valueOf(problem, from).value };
@@ -49,6 +65,10 @@ export function quickPlan(
   const plan = withoutWorthless(problem, kept.plan, held);
   return { plan, value: valueOf(problem, plan).value, tried };
 }
+
+/** So many changes an option that bring nothing are enough; so many at once leap out of there. */
+const STUCK = 20;
+const LEAP = 4;
 
 /** Places in a row: options as a plan brings them in, those it does not behind. */
 function ranksOf({ options }: Problem, plan: Plan): number[] {
@@ -66,15 +86,15 @@ function changed({ favour, ranks }: Steer, random: () => number): Steer {
   const n = ranks!.length;
   const pick = (): number => Math.floor(random() * n);
   const what = random();
-  if (what < 0.35) {
+  if (what < 0.4) {
     const next = [...favour];
-    for (let k = 1 + Math.floor(random() * 2); k > 0; k--)
+    for (let k = 1 + Math.floor(random() * 3); k > 0; k--)
       next[Math.floor(random() * next.length)]! *= Math.exp((random() - 0.5) * 2.4);
     return { favour: next, ranks };
   }
   const row = ranks!.map((_, o) => o).sort((a, b) => ranks![a]! - ranks![b]!);
   const [a, b] = [pick(), pick()];
-  if (what < 0.7) [row[a], row[b]] = [row[b]!, row[a]!];
+  if (what < 0.75) [row[a], row[b]] = [row[b]!, row[a]!];
   else row.splice(b, 0, ...row.splice(a, 1));
   const next = ranks!.map(() => 0);
   row.forEach((o, i) => (next[o] = i));
