@@ -360,6 +360,10 @@ export { playRoster, type PlayRoster } from './people/roster.ts';
 export { barWords, DUTY_WORDS, heightWords, needWords, SKILL_WORDS } from './language/people.ts';
 export { quickPlan } from './install/plan/search.ts';
 export { planProgram } from './install/plan/program.ts';
-export { EMPTY as EMPTY_PLAN, type Plan as InstallPlan, type Problem as PlanProblem } from './install/plan/problem.ts';
+export {
+  EMPTY as EMPTY_PLAN,
+  type Plan as InstallPlan,
+  type Problem as PlanProblem,
+} from './install/plan/problem.ts';
 export { valueOf as planValue } from './install/plan/value.ts';
 export { wrongIn as wrongInPlan } from './install/plan/wrong.ts';

@@ -205,12 +205,12 @@ function stepConcepts(
 const entryAt = (region: string): string | undefined =>
   region === 'elbow' || region === 'nail' || region === 'highPost'
     ? 'elbow'
-    : region === 'block' || region === 'shortCorner' || region === 'dunker'
+    : region === 'block' || region === 'short' || region === 'dunker'
       ? 'post'
       : undefined;
 
 /** A named spot without its side. */
-const regionOf = (court: Court, p: Point): string => nearestSpot(court, p).spot.key.replace(/[LR]$/, '');
+const regionOf = (court: Court, p: Point): string => nearestSpot(court, p).spot.family;
 
 /** A step as a pattern knows it: what, of what kind, from where to where; neither side nor number. */
 function rowOf(court: Court, { action, before, after }: Step, kind: string | undefined): string {

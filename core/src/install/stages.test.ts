@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { addDays } from './day.ts';
+import { addDays } from '../calendar/day.ts';
 import { progressOf, retentionOn, strengthOf, type BlockStage, type Done, type Went } from './stages.ts';
 
 const START = '2026-11-02';

@@ -1,4 +1,4 @@
-import { dayNumber } from './day.ts';
+import { dayNumber } from '../calendar/day.ts';
 
 /** How a session is taught: walked 5 on 0, guided against a passive defence, in parts, live, with score and clock. */
 export const BLOCK_STAGES = ['walk', 'guided', 'breakdown', 'live', 'situation'] as const;

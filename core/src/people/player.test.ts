@@ -1,9 +1,9 @@
+import { DaySchema } from '../calendar/day.ts';
 import { describe, expect, it } from 'vitest';
 import {
   asks,
   barsOf,
   ClearanceSchema,
-  DaySchema,
   PlayerSchema,
   presenceOn,
   type Clearance,

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { PLAYERS, type PlayerId } from '../alignment/library.ts';
 import { LIMITS } from '../play/limits.ts';
+import { DaySchema } from '../calendar/day.ts';
 
 /** What is rated of a man, 0 to 5. */
 export const SKILLS = [
@@ -21,9 +22,6 @@ export type Skill = (typeof SKILLS)[number];
 const id = z.string().min(1).max(LIMITS.word);
 const name = z.string().max(LIMITS.name);
 const line = z.string().max(LIMITS.line);
-/** A day as "2026-12-04" (ISO 8601); days compare as texts do. */
-export const DaySchema = z.string().regex(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/);
-
 /** That a man is cleared for something: since when, how far, and what it was seen by. */
 const ClearedSchema = z.object({
   clearance: id,

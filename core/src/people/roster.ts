@@ -1,12 +1,10 @@
 import { PLAYERS, type PlayerId } from '../alignment/library.ts';
 import type { Play } from '../play/document.ts';
+import type { Kept } from '../playbook/kept.ts';
 import { bestFive, type FiveMen, type Scores } from './five.ts';
 import { fitOf, type Fit } from './fit.ts';
 import { needsOf, type NumberNeeds } from './needs.ts';
 import { barsOf, type Bar, type Clearance, type Player } from './player.ts';
-
-/** Of one kind, as the team keeps it. */
-type Kept<T> = { readonly id: string; readonly body: T };
 
 /** How a man stands to a number of a play: how well he fits it, and what bars him. */
 interface Standing {
@@ -31,13 +29,14 @@ export function playRoster(
   men: readonly Kept<Player>[],
   clearances: readonly Kept<Clearance>[],
   day: string,
+  level: 'game' | 'practice' = 'game',
 ): PlayRoster {
   const needs = needsOf(play);
   const standings = men.map(({ body }) =>
     PLAYERS.map((number): Standing => {
       const { duties, needs: asked } = needs[number];
       const job = { play: play.id, series: play.series ?? '', number, duties };
-      return { fit: fitOf(body.skills, asked), bars: barsOf(body, job, clearances, day) };
+      return { fit: fitOf(body.skills, asked), bars: barsOf(body, job, clearances, day, level) };
     }),
   );
   const scores = standings.map((row) => row.map((s) => (s.bars.length > 0 ? null : s.fit.value)));

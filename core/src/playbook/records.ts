@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { PLAYERS } from '../alignment/library.ts';
+import { GameSchema, PracticeSchema, SeasonSchema } from '../install/season.ts';
 import { ClearanceSchema, PlayerSchema } from '../people/player.ts';
 import { LIMITS } from '../play/limits.ts';
 
@@ -99,6 +100,9 @@ export const RECORDS = {
   kept: KeptSchema,
   players: PlayerSchema,
   clearances: ClearanceSchema,
+  seasons: SeasonSchema,
+  practices: PracticeSchema,
+  games: GameSchema,
 } as const;
 export type RecordKind = keyof typeof RECORDS;
 export type RecordBody<K extends RecordKind = RecordKind> = z.infer<(typeof RECORDS)[K]>;
@@ -120,6 +124,9 @@ export const RECORD_ROWS = {
   kept: rowOf(KeptSchema),
   players: rowOf(PlayerSchema),
   clearances: rowOf(ClearanceSchema),
+  seasons: rowOf(SeasonSchema),
+  practices: rowOf(PracticeSchema),
+  games: rowOf(GameSchema),
 } as const satisfies Record<RecordKind, z.ZodType>;
 
 /** A change of one: the revision it is based on, 0 for a new one; no body takes it away. */

@@ -25,6 +25,9 @@ const CALLED: Readonly<Record<RecordKind, string>> = {
   kept: 'clashes that are kept',
   players: 'players',
   clearances: 'clearances',
+  seasons: 'seasons',
+  practices: 'practices',
+  games: 'games',
 };
 
 /** What the team keeps beside its plays, of one kind: each with its revision and its kept versions. */

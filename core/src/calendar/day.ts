@@ -1,3 +1,8 @@
+import { z } from 'zod';
+
+/** A day as "2026-12-04" (ISO 8601); days compare as texts do. */
+export const DaySchema = z.string().regex(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/);
+
 /** A day as "2026-12-04" in days since 1970-01-01: days are counted without clocks or zones. */
 export function dayNumber(day: string): number {
   const [y, m, d] = day.split('-').map(Number);

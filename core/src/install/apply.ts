@@ -1,0 +1,172 @@
+import type { Play } from '../play/document.ts';
+import type { Kept } from '../playbook/kept.ts';
+import { isPlanned, type Course } from './course.ts';
+import { MINUTES, type Plan, type TouchKind } from './plan/problem.ts';
+import { valueOf } from './plan/value.ts';
+import { SEASON_LIMITS, isContact, type Block, type BlockItem, type Practice } from './season.ts';
+import type { BlockStage } from './stages.ts';
+
+/** A block the plan wants in a practice. */
+interface Wanted {
+  readonly item: BlockItem;
+  readonly stage: BlockStage;
+  readonly minutes: number;
+}
+
+/** What each kind of touch is on the floor: both is a review with live work after it. */
+const AS: Readonly<Record<TouchKind, readonly (readonly [BlockStage, number])[]>> = {
+  in: [['walk', 0]],
+  review: [['guided', MINUTES.review]],
+  live: [['live', MINUTES.live]],
+  both: [
+    ['guided', MINUTES.review],
+    ['live', MINUTES.live],
+  ],
+};
+
+/**
+ * The practices as a plan has them, those that change: blocks of the last plan go, what a coach put, locked or did stays,
+ * and a block that is wanted again stays the block it was. `fresh` makes ids, `drillName` says a concept.
+ */
+export function withPlan(
+  course: Course,
+  plan: Plan,
+  practices: readonly Kept<Practice>[],
+  plays: ReadonlyMap<string, Play>,
+  fresh: () => string,
+  drillName: (concept: string) => string,
+): Kept<Practice>[] {
+  const { introductions } = valueOf(course.problem, plan);
+  const heldKeys = new Set(course.held.touches.map((x) => `${x.practice} ${x.option}`));
+  const heldDrills = new Set(course.held.drills.map((x) => `${x.practice} ${x.concept}`));
+  return course.practices.flatMap((id, t): Kept<Practice>[] => {
+    const practice = practices.find((p) => p.id === id);
+    if (!practice) return [];
+    const wanted: Wanted[] = [];
+    for (const { practice: at, option, is } of plan.touches) {
+      const play = plays.get(course.plays[option]!);
+      if (at !== t || !play || heldKeys.has(`${t} ${option}`)) continue;
+      for (const [stage, minutes] of AS[is])
+        wanted.push({
+          ...{ item: { is: 'play', play: play.id, name: play.name }, stage },
+          minutes: Math.max(1, Math.ceil(minutes || introductions[option]!)),
+        });
+    }
+    const drills = plan.drills.filter((d) => d.practice === t && !heldDrills.has(`${t} ${d.concept}`));
+    for (const { concept } of drills) {
+      const key = course.concepts[concept]!;
+      wanted.push({
+        ...{ item: { is: 'drill', concept: key, name: drillName(key) }, stage: 'breakdown' },
+        minutes: Math.max(1, Math.ceil(course.problem.concepts[concept]!)),
+      });
+    }
+    const blocks = placed(practice.body.blocks, wanted, fresh);
+    return blocks === practice.body.blocks ? [] : [{ id, body: { ...practice.body, blocks } }];
+  });
+}
+
+const same = (b: Block, w: Wanted): boolean =>
+  b.stage === w.stage &&
+  (w.item.is === 'play'
+    ? b.item.is === 'play' && b.item.play === w.item.play
+    : w.item.is === 'drill' && b.item.is === 'drill' && b.item.concept === w.item.concept);
+
+/** The blocks of a practice with those the plan wants: what is new early, live work late, both between what stands. */
+function placed(
+  blocks: readonly Block[],
+  wanted: readonly Wanted[],
+  fresh: () => string,
+): Practice['blocks'] {
+  const open = [...wanted];
+  let changed = false;
+  const kept = blocks.flatMap((b): Block[] => {
+    if (!isPlanned(b)) return [b];
+    const i = open.findIndex((w) => same(b, w));
+    if (i < 0) {
+      changed = true;
+      return [];
+    }
+    const [w] = open.splice(i, 1);
+    if (w!.minutes === b.minutes) return [b];
+    changed = true;
+    return [{ ...b, minutes: w!.minutes }];
+  });
+  if (open.length === 0) return changed ? kept : (blocks as Practice['blocks']);
+  const made = open
+    .slice(0, SEASON_LIMITS.blocks - kept.length)
+    .map((w): Block => ({ ...w, id: fresh(), planned: true }));
+  const out = [...kept];
+  for (const b of made.sort((x, y) => rank(x) - rank(y))) out.splice(placeFor(out, b), 0, b);
+  return out;
+}
+
+/** New things first, then parts, reviews and live work. */
+const rank = (b: Block): number =>
+  b.item.is === 'other'
+    ? -1
+    : b.stage === 'walk'
+      ? 0
+      : b.stage === 'breakdown'
+        ? 1
+        : b.stage === 'guided'
+          ? 2
+          : 3;
+
+/** Where a block goes: after the warm-up and all that comes before it, live work before the last thing that is no play. */
+function placeFor(blocks: readonly Block[], b: Block): number {
+  const mine = rank(b);
+  let after = blocks.length > 0 && blocks[0]!.item.is === 'other' ? 0 : -1;
+  blocks.forEach((x, i) => {
+    if (x.item.is !== 'other' && rank(x) <= mine) after = i;
+  });
+  if (isContact(b)) {
+    const last = blocks.findLastIndex((x) => x.item.is === 'other');
+    if (last > 0 && last - 1 > after) after = last - 1;
+  }
+  return after + 1;
+}
+
+/** One thing that is otherwise in a plan than before. */
+export interface PlanMove {
+  readonly is: 'added' | 'gone' | 'moved' | 'longer' | 'shorter';
+  readonly name: string;
+  readonly stage: BlockStage;
+  /** Practice ids; of a moved one both. */
+  readonly from?: string;
+  readonly to?: string;
+  readonly minutes: number;
+}
+
+/** What is otherwise after some practices were changed: a block that left one and came to another was moved. */
+export function movesOf(before: readonly Kept<Practice>[], after: readonly Kept<Practice>[]): PlanMove[] {
+  const moves: PlanMove[] = [];
+  const gone: { b: Block; at: string }[] = [];
+  const come: { b: Block; at: string }[] = [];
+  for (const { id, body } of after) {
+    const old = before.find((p) => p.id === id)?.body.blocks ?? [];
+    for (const b of old) {
+      const now = body.blocks.find((x) => x.id === b.id);
+      if (!now) gone.push({ b, at: id });
+      else if (now.minutes !== b.minutes)
+        moves.push({
+          ...{ is: now.minutes > b.minutes ? 'longer' : 'shorter', name: b.item.name, stage: b.stage },
+          ...{ to: id, minutes: now.minutes },
+        });
+    }
+    for (const b of body.blocks) if (!old.some((x) => x.id === b.id)) come.push({ b, at: id });
+  }
+  const key = (b: Block): string =>
+    `${b.stage} ${b.item.is} ${b.item.is === 'play' ? b.item.play : b.item.name}`;
+  for (const { b, at } of gone) {
+    const i = come.findIndex((c) => key(c.b) === key(b));
+    const base = { name: b.item.name, stage: b.stage, from: at };
+    if (i < 0) moves.push({ ...base, is: 'gone', minutes: b.minutes });
+    else {
+      const [c] = come.splice(i, 1);
+      moves.push({ ...base, is: 'moved', to: c!.at, minutes: c!.b.minutes });
+    }
+  }
+  for (const { b, at } of come)
+    moves.push({ is: 'added', name: b.item.name, stage: b.stage, to: at, minutes: b.minutes });
+  return moves;
+}

@@ -1,0 +1,302 @@
+import { addDays, dayNumber } from '../calendar/day.ts';
+import { bestFive } from '../people/five.ts';
+import { needsOf } from '../people/needs.ts';
+import { presenceOn, type Clearance, type Player } from '../people/player.ts';
+import { playRoster } from '../people/roster.ts';
+import { PLAYERS } from '../alignment/library.ts';
+import type { Level, Play } from '../play/document.ts';
+import type { Kept } from '../playbook/kept.ts';
+import type { Sheet } from '../playbook/records.ts';
+import { teaches } from './concepts.ts';
+import { doneWith, wantsOf } from './done.ts';
+import {
+  EMPTY,
+  MINUTES,
+  type Drill,
+  type Past,
+  type Plan,
+  type PlanGame,
+  type PlanOption,
+  type PlanPractice,
+  type Problem,
+  type Touch,
+  type TouchKind,
+} from './plan/problem.ts';
+import { isContact, playMinutesOf, type Block, type Game, type Practice, type Season } from './season.ts';
+import { STAGE_LIMITS, progressOf, type StageLimits } from './stages.ts';
+
+/** New options a practice and options a number has to know, by level (from memory of common practice). */
+export const NEW_EACH: Readonly<Record<Level, number>> = { youth: 1, highSchool: 2, college: 3, pro: 3 };
+export const MEMORY: Readonly<Record<Level, number>> = { youth: 4, highSchool: 8, college: 14, pro: 20 };
+
+/** What a plan looks ahead (weeks). */
+export const AHEAD = 10;
+/** An introduction takes at least so long: both sides are walked. */
+const LEAST = 2;
+
+/** Everything the team keeps that a plan is made of. */
+export interface Team {
+  readonly season: Season | null;
+  readonly practices: readonly Kept<Practice>[];
+  readonly games: readonly Kept<Game>[];
+  readonly sheets: readonly Kept<Sheet>[];
+  readonly plays: ReadonlyMap<string, Play>;
+  readonly men: readonly Kept<Player>[];
+  readonly clearances: readonly Kept<Clearance>[];
+}
+
+/** A plan's problem with what its places stand for in the team's records. */
+export interface Course {
+  readonly problem: Problem;
+  /** Play ids, practice ids, game ids, keys of concepts: in the order of the problem's. */
+  readonly plays: readonly string[];
+  readonly practices: readonly string[];
+  readonly games: readonly string[];
+  readonly concepts: readonly string[];
+  /** Blocks that stay whatever comes, and all blocks as they are planned now. */
+  readonly held: Plan;
+  readonly now: Plan;
+}
+
+export const limitsOf = (season: Season | null): StageLimits => ({
+  ...STAGE_LIMITS,
+  liveMinutes: season?.liveMinutes ?? STAGE_LIMITS.liveMinutes,
+  liveClean: season?.liveClean ?? STAGE_LIMITS.liveClean,
+});
+
+/** The level of most plays. */
+export function levelOf(plays: Iterable<Play>): Level {
+  const count = new Map<Level, number>();
+  for (const p of plays) count.set(p.level, (count.get(p.level) ?? 0) + 1);
+  return [...count].sort((a, b) => b[1] - a[1])[0]?.[0] ?? 'highSchool';
+}
+
+export const inOrder = <T extends { readonly date: string; readonly start: string }>(
+  all: readonly Kept<T>[],
+): Kept<T>[] => [...all].sort((a, b) => (at(a) < at(b) ? -1 : at(a) > at(b) ? 1 : a.id < b.id ? -1 : 1));
+const at = ({ body }: Kept<{ readonly date: string; readonly start: string }>): string =>
+  `${body.date} ${body.start}`;
+
+/** Games that were played, each with the plays of its sheet. */
+export const playedOf = (
+  { games, sheets }: Pick<Team, 'games' | 'sheets'>,
+  today: string,
+): { readonly date: string; readonly plays: ReadonlySet<string> }[] =>
+  games
+    .filter((g) => g.body.date < today)
+    .map((g) => ({ date: g.body.date, plays: new Set(wantsOf(g.body, sheets).map((w) => w.play)) }));
+
+/** The problem a plan solves on a day: what is wanted for the games of the next weeks, and the practices before them. */
+export function courseOf(team: Team, today: string): Course {
+  const until = addDays(today, AHEAD * 7);
+  const games = inOrder(team.games).filter((g) => g.body.date >= today && g.body.date <= until);
+  const last = games.at(-1)?.body.date ?? today;
+  const held = inOrder(team.practices).filter((p) => !p.body.missed);
+  const coming = held.filter((p) => p.body.date >= today && p.body.date < last);
+  const wants = games.map((g) => wantsOf(g.body, team.sheets).filter((w) => team.plays.has(w.play)));
+  const ids = [...new Set(wants.flat().map((w) => w.play))].sort();
+  const plays = ids.map((id) => team.plays.get(id)!);
+  const importance = ids.map((id) => Math.max(...wants.flat().map((w) => (w.play === id ? w.weight : 0))));
+  const earlier = held.filter((p) => p.body.date < today || p.body.blocks.some((b) => b.done));
+  const known = knownTo(
+    team,
+    earlier.map((p) => p.body),
+    today,
+  );
+
+  const counts = new Map<string, number>();
+  for (const p of plays)
+    for (const key of teaches(p).patterns.keys()) counts.set(key, (counts.get(key) ?? 0) + 1);
+  const minutes = new Map<string, number>();
+  for (const p of plays) {
+    const { concepts, patterns } = teaches(p);
+    for (const [k, m] of concepts) if (!known.has(k)) minutes.set(k, m);
+    for (const [k, m] of patterns) if (counts.get(k)! > 1 && !known.has(k)) minutes.set(k, m);
+  }
+  const concepts = [...minutes.keys()].sort();
+  const place = new Map(concepts.map((k, i) => [k, i]));
+  const played = playedOf(team, today);
+  const limits = limitsOf(team.season);
+  const options = plays.map((play, i): PlanOption => {
+    const { concepts: all, patterns } = teaches(play);
+    const own = [...patterns].filter(([k]) => !place.has(k) && !known.has(k));
+    const base = plays.findIndex((p) => play.counterTo?.some((c) => c.play === p.id && p.id !== play.id));
+    return {
+      ...{ key: play.id, importance: importance[i]!, main: base < 0 ? null : base },
+      base: Math.max(
+        LEAST,
+        own.reduce((n, [, m]) => n + m, 0),
+      ),
+      concepts: [...all.keys(), ...patterns.keys()].flatMap((k) => place.get(k) ?? []),
+      past: pastOf(
+        play,
+        earlier.map((p) => p.body),
+        played,
+        today,
+        limits,
+      ),
+    };
+  });
+  // Two counters may name each other: then neither has to wait.
+  const free = options.map((o, i) => (o.main !== null && circles(options, i) ? { ...o, main: null } : o));
+  const eves = new Set(
+    games
+      .filter((g) => !g.body.scrimmage)
+      .map((g) => coming.findLast((p) => p.body.date < g.body.date)?.id)
+      .filter((id) => id !== undefined),
+  );
+  const nowTouches: Touch[] = [];
+  const heldTouches: Touch[] = [];
+  const nowDrills: Drill[] = [];
+  const heldDrills: Drill[] = [];
+  const introduced = new Set(free.flatMap((o, i) => (o.past.introduced === null ? [] : [i])));
+  const reviewed = new Set(free.flatMap((o, i) => (o.past.reviewed ? [i] : [])));
+  const planPractices = coming.map((p, t): PlanPractice => {
+    let room = playMinutesOf(p.body);
+    const open = p.body.blocks.filter((b) => !b.done);
+    for (const b of p.body.blocks) if (b.done && b.item.is !== 'other') room -= b.minutes;
+    for (const b of open) {
+      if (b.item.is === 'drill') {
+        const concept = place.get(b.item.concept);
+        if (concept === undefined) {
+          room -= b.minutes;
+          continue;
+        }
+        nowDrills.push({ practice: t, concept });
+        if (!isPlanned(b)) {
+          heldDrills.push({ practice: t, concept });
+          room -= b.minutes - minutes.get(b.item.concept)!;
+        }
+      } else if (b.item.is === 'play' && !ids.includes(b.item.play)) room -= b.minutes;
+    }
+    ids.forEach((id, option) => {
+      const here = open.filter((b) => b.item.is === 'play' && b.item.play === id);
+      if (here.length === 0) return;
+      const is = kindOf(here, introduced.has(option), reviewed.has(option));
+      if (is === 'in') introduced.add(option);
+      else if (is !== 'live') reviewed.add(option);
+      nowTouches.push({ practice: t, option, is });
+      if (here.every(isPlanned)) return;
+      heldTouches.push({ practice: t, option, is });
+      const takes = here.reduce((n, b) => n + b.minutes, 0);
+      const o = free[option]!;
+      const counted =
+        is === 'in' ? o.base + o.concepts.reduce((n, c) => n + minutes.get(concepts[c]!)!, 0) : MINUTES[is];
+      // What stands takes the time it takes, whatever the plan would give it.
+      room -= takes - counted;
+    });
+    return {
+      ...{ day: dayNumber(p.body.date), minutes: Math.max(0, room), nothingNew: eves.has(p.id) },
+      barred: barredIn(team, plays, p.body),
+    };
+  });
+  const problem: Problem = {
+    options: free,
+    concepts: concepts.map((k) => minutes.get(k)!),
+    practices: planPractices,
+    games: games.map((g, i): PlanGame => ({
+      day: dayNumber(g.body.date),
+      wants: wants[i]!.map((w) => ({
+        option: ids.indexOf(w.play),
+        weight: g.body.scrimmage ? w.weight / 2 : w.weight,
+      })),
+    })),
+    newEach: team.season?.newEach ?? NEW_EACH[levelOf(plays)],
+    liveMinutes: limits.liveMinutes,
+  };
+  return {
+    ...{ problem, plays: ids, practices: coming.map((p) => p.id), games: games.map((g) => g.id), concepts },
+    held: { touches: heldTouches, drills: heldDrills },
+    now: coming.length === 0 ? EMPTY : { touches: nowTouches, drills: nowDrills },
+  };
+}
+
+export const isPlanned = (b: Block): boolean => b.planned === true && !b.locked && !b.done;
+
+/** What the blocks of a play in one practice are to the plan. */
+function kindOf(blocks: readonly Block[], introduced: boolean, reviewed: boolean): TouchKind {
+  if (!introduced) return 'in';
+  const live = blocks.some(isContact);
+  const guided = blocks.some((b) => !isContact(b));
+  return live ? (guided || !reviewed ? 'both' : 'live') : 'review';
+}
+
+function circles(options: readonly PlanOption[], from: number): boolean {
+  let at = options[from]!.main;
+  for (let k = 0; k < options.length && at !== null; k++) {
+    if (at === from) return true;
+    at = options[at]!.main;
+  }
+  return at !== null;
+}
+
+/** Keys of what a team knows: of plays that were introduced, and concepts it had in drills. */
+export function knownTo(
+  team: Pick<Team, 'plays'>,
+  practices: readonly Practice[],
+  today: string,
+): ReadonlySet<string> {
+  const known = new Set<string>();
+  for (const p of practices) {
+    if (p.date > today) continue;
+    for (const { item, done } of p.blocks) {
+      if (!done) continue;
+      if (item.is === 'drill') known.add(item.concept);
+      const play = item.is === 'play' ? team.plays.get(item.play) : undefined;
+      if (!play) continue;
+      const { concepts, patterns } = teaches(play);
+      for (const key of [...concepts.keys(), ...patterns.keys()]) known.add(key);
+    }
+  }
+  return known;
+}
+
+function pastOf(
+  play: Play,
+  practices: readonly Practice[],
+  played: Parameters<typeof doneWith>[3],
+  today: string,
+  limits: StageLimits,
+): Past {
+  const done = doneWith(play, null, practices, played);
+  const trained = done.filter((d) => d.stage !== 'game');
+  const p = progressOf(done, today, limits);
+  const since = practices.filter((x) => x.date < today && trained[0] && x.date >= trained[0].day).length;
+  // Minutes of which nobody counted the clean repetitions are taken as they are.
+  const counted = trained.some((d) => d.clean !== null);
+  const clean = counted ? Math.min(1, p.clean / limits.liveClean) : 1;
+  return {
+    introduced: trained.length === 0 ? null : -Math.max(1, since),
+    today: trained.some((d) => d.day === today),
+    touches: Math.max(0, trained.length - 1),
+    reviewed: p.reviewed !== null,
+    live: Math.min(p.live, limits.liveMinutes * clean),
+    last: p.last === null ? null : dayNumber(p.last),
+  };
+}
+
+/** Plays whose men are missing: no five of those who come, or the man of the number with most to do is away. */
+function barredIn(team: Team, plays: readonly Play[], practice: Practice): number[] {
+  if (team.men.length < PLAYERS.length) return [];
+  const there = team.men.filter(
+    (m) => presenceOn(m.body, practice.date) === 'in' && !practice.absent.includes(m.id),
+  );
+  if (there.length === team.men.length) return [];
+  const game = inOrder(team.games).find((g) => g.body.date > practice.date)?.body.date ?? practice.date;
+  return plays.flatMap((play, i) => {
+    const all = playRoster(play, team.men, team.clearances, practice.date, 'practice');
+    const come = new Set(there.map((m) => m.id));
+    const five = bestFive(
+      all.scores.map((row, k) => (come.has(team.men[k]!.id) ? row : row.map(() => null))),
+    );
+    if (!five) return [i];
+    const needs = needsOf(play);
+    const busiest = PLAYERS.reduce((a, b) => (weightOf(needs[b]) > weightOf(needs[a]) ? b : a));
+    // Waited for is who will be there for the game: one who is out until after it is not.
+    const whole = bestFive(playRoster(play, team.men, team.clearances, game, 'practice').scores);
+    const first = whole && team.men[whole.men[PLAYERS.indexOf(busiest)]!];
+    return first && !come.has(first.id) ? [i] : [];
+  });
+}
+const weightOf = (n: { readonly needs: readonly { readonly weight: number }[] }): number =>
+  n.needs.reduce((sum, x) => sum + x.weight, 0);
