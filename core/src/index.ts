@@ -354,11 +354,11 @@ export { bookTable, csvText, neutral, unneutral } from './files/table.ts';
 export { subtitlesOf, type Subtitle } from './language/subtitles.ts';
 export { bestFive, bestForSheet, whoElse, type SheetAnswer, type SheetPlay } from './people/five.ts';
 export { weakHand } from './people/fit.ts';
-export { presenceOn, SKILLS, type Clearance, type Feat, type Player } from './people/player.ts';
+export { presenceOn, SKILLS, type Clearance, type Feat, type Player, type Skill } from './people/player.ts';
 export { PLAYER_COLUMNS, playerRows, readPlayerRows, type PlayersRead } from './people/player-table.ts';
 export { playRoster, type PlayRoster } from './people/roster.ts';
 export { barWords, DUTY_WORDS, heightWords, needWords, SKILL_WORDS } from './language/people.ts';
-export { quickPlan } from './install/plan/search.ts';
+export { lean as leanPlan, planSearch, quickPlan } from './install/plan/search.ts';
 export { planProgram } from './install/plan/program.ts';
 export {
   EMPTY as EMPTY_PLAN,
@@ -367,3 +367,62 @@ export {
 } from './install/plan/problem.ts';
 export { valueOf as planValue } from './install/plan/value.ts';
 export { wrongIn as wrongInPlan } from './install/plan/wrong.ts';
+export { addDays, clockOf, dayNumber, minuteOf, mondayOf, weekdayOf } from './calendar/day.ts';
+export type { Kept } from './playbook/kept.ts';
+export { movesOf, withPlan, type PlanMove } from './install/apply.ts';
+export { cheapestOrder, knownBy, lessonsOf, noveltyOf, teaches } from './install/concepts.ts';
+export {
+  courseOf,
+  inOrder,
+  knownTo,
+  levelOf,
+  limitsOf,
+  MEMORY,
+  NEW_EACH,
+  playedOf,
+  type Course,
+  type Team as InstallTeam,
+} from './install/course.ts';
+export { doneWith, wantsOf } from './install/done.ts';
+export { readyFor, type Ready as PlayReady } from './install/ready.ts';
+export {
+  isContact,
+  minutesGiven,
+  playMinutesGiven,
+  playMinutesOf,
+  SEASON_LIMITS,
+  type Block,
+  type BlockDone,
+  type BlockItem,
+  type Game,
+  type Practice,
+  type Season,
+  type Weekly,
+} from './install/season.ts';
+export {
+  BLOCK_STAGES,
+  progressOf,
+  WENT,
+  type BlockStage,
+  type InstallStage,
+  type Progress,
+  type Went,
+} from './install/stages.ts';
+export {
+  BLOCK_SHORT,
+  BLOCK_WORDS,
+  CAUTIONS,
+  conceptWords,
+  INSTALL_WORDS,
+  moveWords,
+  progressWords,
+  readyWords,
+  shortWords,
+  WENT_WORDS,
+} from './language/install.ts';
+export { standing as standingPlan } from './install/plan/repair.ts';
+export { mended, mendFor, type Mend } from './install/mend.ts';
+export { changeBlock, moveBlock } from './install/blocks.ts';
+export { linesOf } from './install/done.ts';
+export { drillsOf, type DrillCard } from './install/drills.ts';
+export { needsOf } from './people/needs.ts';

@@ -1,4 +1,4 @@
-import { readPlayText, recordSave, type RecordKind, type RecordSave } from '@corkscrew/core';
+import { addDays, readPlayText, recordSave, weekdayOf, type RecordKind, type RecordSave } from '@corkscrew/core';
 import { readdir, readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { z } from 'zod';
@@ -14,11 +14,33 @@ const TeamFileSchema = z.partialRecord(
   z.array(z.object({ id: z.string(), body: z.unknown() })),
 );
 
+/**
+ * A file says days from today: "@4" is the day in four days, "@w1" the day of the week of tomorrow. So a season that is
+ * put in today is in its middle today.
+ */
+export function fromToday(value: unknown, today: string): unknown {
+  if (Array.isArray(value)) return value.map((v) => fromToday(v, today));
+  if (typeof value === 'object' && value !== null)
+    return Object.fromEntries(Object.entries(value).map(([k, v]) => [k, fromToday(v, today)]));
+  const told = typeof value === 'string' ? /^@(w?)(-?\d+)$/.exec(value) : null;
+  if (!told) return value;
+  const day = addDays(today, Number(told[2]));
+  return told[1] ? weekdayOf(day) : day;
+}
+
+/** Today where the server stands. */
+function localToday(): string {
+  const now = new Date();
+  const two = (n: number): string => String(n).padStart(2, '0');
+  return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`;
+}
+
 /** Puts what a team has beside its plays into an empty team, where the file is there. */
 async function loadTeam(database: Database, actor: Actor, file: string): Promise<void> {
   const text = await readFile(file, 'utf8').catch(() => null);
   if (text === null) return;
-  for (const [kind, rows = []] of Object.entries(TeamFileSchema.parse(JSON.parse(text))))
+  const told = fromToday(JSON.parse(text), localToday());
+  for (const [kind, rows = []] of Object.entries(TeamFileSchema.parse(told)))
     for (const { id, body } of rows) {
       const save = recordSave(kind as RecordKind).parse({ revision: 0, sitting: 'demo', body }) as RecordSave;
       await database.transaction((db) => saveRecord(db, actor, kind as RecordKind, id, save));

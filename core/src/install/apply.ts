@@ -60,7 +60,7 @@ export function withPlan(
         minutes: Math.max(1, Math.ceil(course.problem.concepts[concept]!)),
       });
     }
-    const blocks = placed(practice.body.blocks, wanted, fresh);
+    const blocks = placed(practice.body.blocks, wanted, fresh, course.keeps);
     return blocks === practice.body.blocks ? [] : [{ id, body: { ...practice.body, blocks } }];
   });
 }
@@ -76,11 +76,12 @@ function placed(
   blocks: readonly Block[],
   wanted: readonly Wanted[],
   fresh: () => string,
+  keeps: boolean,
 ): Practice['blocks'] {
   const open = [...wanted];
   let changed = false;
   const kept = blocks.flatMap((b): Block[] => {
-    if (!isPlanned(b)) return [b];
+    if (keeps || !isPlanned(b)) return [b];
     const i = open.findIndex((w) => same(b, w));
     if (i < 0) {
       changed = true;

@@ -22,6 +22,7 @@ import {
   type Touch,
   type TouchKind,
 } from './plan/problem.ts';
+import { standing } from './plan/repair.ts';
 import { isContact, playMinutesOf, type Block, type Game, type Practice, type Season } from './season.ts';
 import { STAGE_LIMITS, progressOf, type StageLimits } from './stages.ts';
 
@@ -32,7 +33,7 @@ export const MEMORY: Readonly<Record<Level, number>> = { youth: 4, highSchool: 8
 /** What a plan looks ahead (weeks). */
 export const AHEAD = 10;
 /** An introduction takes at least so long: both sides are walked. */
-const LEAST = 2;
+const LEAST = 4;
 
 /** Everything the team keeps that a plan is made of. */
 export interface Team {
@@ -56,6 +57,8 @@ export interface Course {
   /** Blocks that stay whatever comes, and all blocks as they are planned now. */
   readonly held: Plan;
   readonly now: Plan;
+  /** Blocks of the last plan stay. */
+  readonly keeps: boolean;
 }
 
 export const limitsOf = (season: Season | null): StageLimits => ({
@@ -86,8 +89,11 @@ export const playedOf = (
     .filter((g) => g.body.date < today)
     .map((g) => ({ date: g.body.date, plays: new Set(wantsOf(g.body, sheets).map((w) => w.play)) }));
 
-/** The problem a plan solves on a day: what is wanted for the games of the next weeks, and the practices before them. */
-export function courseOf(team: Team, today: string): Course {
+/**
+ * The problem a plan solves on a day: what is wanted for the games of the next weeks, and the practices before them. With
+ * `keep` blocks of the last plan stay as well, as long as they are.
+ */
+export function courseOf(team: Team, today: string, keep = false): Course {
   const until = addDays(today, AHEAD * 7);
   const games = inOrder(team.games).filter((g) => g.body.date >= today && g.body.date <= until);
   const last = games.at(-1)?.body.date ?? today;
@@ -145,6 +151,7 @@ export function courseOf(team: Team, today: string): Course {
       .map((g) => coming.findLast((p) => p.body.date < g.body.date)?.id)
       .filter((id) => id !== undefined),
   );
+  const stays = (b: Block): boolean => keep || !isPlanned(b);
   const nowTouches: Touch[] = [];
   const heldTouches: Touch[] = [];
   const nowDrills: Drill[] = [];
@@ -153,6 +160,7 @@ export function courseOf(team: Team, today: string): Course {
   const reviewed = new Set(free.flatMap((o, i) => (o.past.reviewed ? [i] : [])));
   const planPractices = coming.map((p, t): PlanPractice => {
     let room = playMinutesOf(p.body);
+    let takenByHeld = 0;
     const open = p.body.blocks.filter((b) => !b.done);
     for (const b of p.body.blocks) if (b.done && b.item.is !== 'other') room -= b.minutes;
     for (const b of open) {
@@ -163,9 +171,10 @@ export function courseOf(team: Team, today: string): Course {
           continue;
         }
         nowDrills.push({ practice: t, concept });
-        if (!isPlanned(b)) {
+        if (stays(b)) {
           heldDrills.push({ practice: t, concept });
           room -= b.minutes - minutes.get(b.item.concept)!;
+          takenByHeld += minutes.get(b.item.concept)!;
         }
       } else if (b.item.is === 'play' && !ids.includes(b.item.play)) room -= b.minutes;
     }
@@ -176,7 +185,7 @@ export function courseOf(team: Team, today: string): Course {
       if (is === 'in') introduced.add(option);
       else if (is !== 'live') reviewed.add(option);
       nowTouches.push({ practice: t, option, is });
-      if (here.every(isPlanned)) return;
+      if (!here.some(stays)) return;
       heldTouches.push({ practice: t, option, is });
       const takes = here.reduce((n, b) => n + b.minutes, 0);
       const o = free[option]!;
@@ -184,9 +193,10 @@ export function courseOf(team: Team, today: string): Course {
         is === 'in' ? o.base + o.concepts.reduce((n, c) => n + minutes.get(concepts[c]!)!, 0) : MINUTES[is];
       // What stands takes the time it takes, whatever the plan would give it.
       room -= takes - counted;
+      takenByHeld += counted;
     });
     return {
-      ...{ day: dayNumber(p.body.date), minutes: Math.max(0, room), nothingNew: eves.has(p.id) },
+      ...{ day: dayNumber(p.body.date), minutes: Math.max(0, room, takenByHeld), nothingNew: eves.has(p.id) },
       barred: barredIn(team, plays, p.body),
     };
   });
@@ -206,7 +216,9 @@ export function courseOf(team: Team, today: string): Course {
   };
   return {
     ...{ problem, plays: ids, practices: coming.map((p) => p.id), games: games.map((g) => g.id), concepts },
-    held: { touches: heldTouches, drills: heldDrills },
+    // What stands against a rule stands, but the plan can't be made of it.
+    held: standing(problem, { touches: heldTouches, drills: heldDrills }, EMPTY),
+    keeps: keep,
     now: coming.length === 0 ? EMPTY : { touches: nowTouches, drills: nowDrills },
   };
 }

@@ -97,7 +97,7 @@ export function shortWords(short: readonly Short[]): string {
       case 'live':
         return `${minutes(s.by)} live short`;
       case 'clean':
-        return `${s.by} clean reps short`;
+        return s.by === 1 ? '1 clean rep short' : `${s.by} clean reps short`;
       case 'fresh':
         return `last time ${s.by} days before`;
     }

@@ -29,6 +29,10 @@ export type Change =
     }
   /** The plays it answers, by what the defence learnt of them. */
   | { do: 'counterTo'; counterTo: NonNullable<Play['counterTo']> }
+  /** What numbers need as the coach has it, what usually goes wrong, what was changed: each list anew. */
+  | { do: 'needs'; needs: NonNullable<Play['needs']> }
+  | { do: 'errors'; errors: NonNullable<Play['errors']> }
+  | { do: 'changes'; changes: NonNullable<Play['changes']> }
   | { do: 'notes'; notes: string }
   | { do: 'court'; court: Play['court']; customCourt?: CustomCourt }
   | { do: 'level'; level: Level; women?: boolean }

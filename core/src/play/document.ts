@@ -218,14 +218,21 @@ const RefusedSchema = obj({
 });
 /** What a number needs, as the coach has it: added, weighed otherwise, or silenced (weight 0). */
 const NeedSchema = obj({ number: PlayerIdSchema, need: word, weight: z.number().optional() });
-/** What usually goes wrong, and what the coach says then. */
+/** What usually goes wrong. */
 const ErrorSchema = obj({
   words: text(LIMITS.line),
+  /** What the coach says then. */
+  say: text(LIMITS.line).optional(),
   number: PlayerIdSchema.optional(),
   frame: id.optional(),
 });
-/** What was changed on the practice floor, and when. */
-const ChangeNoteSchema = obj({ words: text(LIMITS.line), on: word.optional() });
+/** What was changed on the practice floor, and when; why, and what came of it. */
+const ChangeNoteSchema = obj({
+  words: text(LIMITS.line),
+  on: word.optional(),
+  why: text(LIMITS.line).optional(),
+  came: text(LIMITS.line).optional(),
+});
 
 export const PlaySchema = obj({
   format: z.literal(FORMAT),

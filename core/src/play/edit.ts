@@ -70,10 +70,14 @@ function applied(play: Play, change: Change): EditResult {
       );
       return done(Object.fromEntries(now) as unknown as Play);
     }
-    case 'counterTo': {
-      const { counterTo: _old, ...rest } = play;
-      return done((change.counterTo.length > 0 ? { ...rest, counterTo: change.counterTo } : rest) as Play);
-    }
+    case 'counterTo':
+      return done(withList(play, 'counterTo', change.counterTo));
+    case 'needs':
+      return done(withList(play, 'needs', change.needs));
+    case 'errors':
+      return done(withList(play, 'errors', change.errors));
+    case 'changes':
+      return done(withList(play, 'changes', change.changes));
     case 'defences':
       return done({
         ...play,
@@ -211,4 +215,14 @@ function setAlignment(play: Play, key: string, flipped: boolean): EditResult {
   const places = { ...play.start.places };
   for (const p of PLAYERS) places[p] = merge(PlaceSchema, places[p], fresh[p]);
   return done({ ...play, start: { ...play.start, alignment: key, places } });
+}
+
+/** A list of a play anew; one without anything in it is not there. */
+function withList<K extends 'counterTo' | 'needs' | 'errors' | 'changes'>(
+  play: Play,
+  key: K,
+  list: NonNullable<Play[K]>,
+): Play {
+  const { [key]: _old, ...rest } = play;
+  return (list.length > 0 ? { ...rest, [key]: list } : rest) as Play;
 }

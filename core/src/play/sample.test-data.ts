@@ -159,6 +159,20 @@ const CHANGES: {
       counterTo: fc.array(fc.record({ play: fc.constantFrom('p', 'q'), name: words }), { maxLength: 2 }),
     }),
   },
+  needs: {
+    of: fc.record({
+      needs: fc.array(
+        fc.record({
+          number: player,
+          need: fc.constantFrom('mid', 'screen'),
+          weight: fc.constantFrom(0, 0.5, 1),
+        }),
+        { maxLength: 2 },
+      ),
+    }),
+  },
+  errors: { of: fc.record({ errors: fc.array(fc.record({ words, number: player }), { maxLength: 2 }) }) },
+  changes: { of: fc.record({ changes: fc.array(fc.record({ words, why: words }), { maxLength: 2 }) }) },
   notes: { of: fc.record({ notes: words }) },
   court: { of: fc.record({ court: fc.constantFrom('nfhs', 'ncaa', 'fiba', 'usPro') }) },
   level: {

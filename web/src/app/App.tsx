@@ -27,6 +27,9 @@ const Sheets = lazy(() => import('../screens/sheets/Sheets.tsx'));
 const Bench = lazy(() => import('../screens/sheets/Bench.tsx'));
 const Print = lazy(() => import('../screens/print/Print.tsx'));
 const Roster = lazy(() => import('../screens/roster/Roster.tsx'));
+const Install = lazy(() => import('../screens/install/Install.tsx'));
+const Side = lazy(() => import('../screens/install/side/Side.tsx'));
+const Drill = lazy(() => import('../screens/install/drill/Drill.tsx'));
 const Files = lazy(() => import('../screens/files/Files.tsx'));
 const Turns = lazy(() => import('../screens/turns/Turns.tsx'));
 const Settings = lazy(() => import('../screens/settings/Settings.tsx'));
@@ -121,6 +124,9 @@ const router = createBrowserRouter([
   { path: '/zone', ...page(<ZoneRoom />) },
   { path: '/print', ...page(<Print />) },
   { path: '/roster', ...page(<Roster />) },
+  { path: '/install', ...page(<Install />) },
+  { path: '/install/practice/:id', ...page(<Side />) },
+  { path: '/install/drill/:practice/:block', ...page(<Drill />) },
   { path: '/files', ...page(<Files />) },
   { path: '/settings', ...page(<Settings />) },
   { path: '/plays/new', ...page(<NewPlay />) },

@@ -2,14 +2,17 @@ import {
   againstEverything,
   boardsOf,
   contentOf,
+  courseOf,
   courtFor,
   evenings,
   leaves,
+  leanPlan,
   leaving,
   levelRecord,
   lineTo,
   metricsOf,
   opennessAt,
+  planSearch,
   playAgainst,
   PLAYERS,
   pointsOf,
@@ -21,6 +24,7 @@ import {
   seeingOf,
   setupOf,
   simulate,
+  standingPlan,
   tried,
   Values,
   versionChanges,
@@ -53,6 +57,9 @@ const playedBy = (asks: LineAsk, defence: Defence): Against =>
   against.or(keyOf(asks, defence), () =>
     playAgainst(asks.play, asks.compiled.timeline, defence, courtFor(asks.play), levelOf(asks), asks.asIs),
   );
+
+/** How long a plan is looked for (ms). */
+const SEARCHES = 500;
 
 /** Boards of plays whose answers were judged lately: rows of one play share its lines. */
 const boards = new Lately<Boards>(2);
@@ -185,6 +192,20 @@ export const ANSWERERS: Answerers = {
     const played = playedBy(asks, asks.defence);
     yield null;
     return { evenings: evenings(played), leaving: leaving(played) };
+  },
+
+  *plan({ team, today, how }) {
+    const course = courseOf(team, today, how === 'fill');
+    const from = standingPlan(course.problem, course.now, course.held);
+    const until = performance.now() + SEARCHES;
+    for (const found of planSearch(course.problem, course.held, from)) {
+      if (performance.now() >= until || course.problem.options.length === 0) {
+        const { plan, value } = leanPlan(course.problem, course.held, found);
+        return { course, plan, value };
+      }
+      if (found.tried % 20 === 0) yield null;
+    }
+    throw new Error('The search for a plan ended by itself.');
   },
 
   *places({ court: key, level, women, zone, schools, ball, rules, chased }) {

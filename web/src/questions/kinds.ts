@@ -4,11 +4,14 @@ import {
   type AnswerProposal,
   type Cell,
   type Compiled,
+  type Course,
   type Defence,
   type Dictionary,
   type Evening,
   type Finding,
   type Five,
+  type InstallPlan,
+  type InstallTeam,
   type Leaves,
   type LookIn,
   type LookWorth,
@@ -142,6 +145,17 @@ export interface Kinds {
     asks: LineAsk & { readonly defence: Defence };
     part: never;
     answer: { readonly evenings: readonly Evening[]; readonly leaving: readonly Leaves[] };
+  };
+  /** What the team's season asks of a plan, and one that was found at once. */
+  readonly plan: {
+    asks: {
+      readonly team: InstallTeam;
+      readonly today: string;
+      /** What is planned stays and what is missing is added, or all of it is made anew. */
+      readonly how: 'fill' | 'anew';
+    };
+    part: never;
+    answer: { readonly course: Course; readonly plan: InstallPlan; readonly value: number };
   };
   readonly places: { asks: PlacesAsk; part: never; answer: readonly Proposal[] };
 }

@@ -12,3 +12,10 @@ export function useTeller(play: Play): Teller {
   const { women } = play;
   return useMemo(() => teller({ units, women, man, words }), [units, women, man, words]);
 }
+
+/** Who speaks of no play in particular, in the team's words. */
+export function usePlainTeller(): Teller {
+  const man = useManWord();
+  const words = useWords();
+  return useMemo(() => teller({ man, words }), [man, words]);
+}

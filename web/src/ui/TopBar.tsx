@@ -62,7 +62,7 @@ const Bar = styled.header`
     }
   }
   @media (max-width: 1439px) {
-    /* The play's name goes before the way to the roster. */
+    /* The play's name goes before the ways to the team. */
     nav[data-room='desk'] a.roster {
       display: none;
     }
@@ -116,7 +116,7 @@ export function TopBar({
   children,
   end,
 }: {
-  room: 'plays' | 'desk' | 'zone' | 'roster' | 'words' | 'settings' | null;
+  room: 'plays' | 'desk' | 'zone' | 'roster' | 'install' | 'words' | 'settings' | null;
   children?: ReactNode;
   end?: ReactNode;
 }) {
@@ -145,6 +145,13 @@ export function TopBar({
           {...(room === 'roster' ? { 'aria-current': 'page' as const } : {})}
         >
           Roster
+        </Link>
+        <Link
+          to="/install"
+          className="roster"
+          {...(room === 'install' ? { 'aria-current': 'page' as const } : {})}
+        >
+          Install
         </Link>
         <Link
           to="/words"

@@ -23,25 +23,26 @@ export interface Quick {
 }
 
 /**
- * A plan at once: the greedy one, then others by changed favours as long as `goOn` says, keeping what is better. What is
- * held stands in all of them.
+ * Plans one after another, each with the best so far: the greedy one first, then others by changed favours. What is held
+ * stands in all of them; with `from` none is worth less than that. It goes on until nobody asks any more.
  */
-export function quickPlan(
+export function* planSearch(
   problem: Problem,
-  goOn: (tried: number) => boolean,
   held: Held = EMPTY,
   from: Plan | null = null,
-): Quick {
+): Generator<Quick, never> {
   const frame = frameOf(problem, held);
   const random = randomFrom(20_011);
   const first = greedyPlan(frame, { favour: evenFavour(problem), ranks: null });
   let steer: Steer = { favour: evenFavour(problem), ranks: ranksOf(problem, first.plan) };
   let at = first.value;
   let home = { steer, value: at };
-  let best = first;
+  const old = from && { plan: from, value: valueOf(problem, from).value };
+  let best = old && old.value >= first.value ? old : first;
   let stuck = 0;
-  let tried = 1;
-  for (; problem.options.length > 0 && goOn(tried); tried++) {
+  for (let tried = 1; ; tried++) {
+    yield { ...best, tried };
+    if (problem.options.length === 0) continue;
     let next = changed(steer, random);
     // Where nothing gets better any more, it starts again some steps beside the best.
     const leaps = stuck >= STUCK * problem.options.length;
@@ -60,10 +61,24 @@ export function quickPlan(
     if (found.value > home.value + 1e-9) home = { steer: next, value: found.value };
     if (found.value > best.value + 1e-9) best = found;
   }
-  const old = from && { plan: from, value: valueOf(problem, from).value };
-  const kept = old && old.value >= best.value ? old : best;
-  const plan = withoutWorthless(problem, kept.plan, held);
-  return { plan, value: valueOf(problem, plan).value, tried };
+}
+
+/** A plan at once: looked for as long as `goOn` says, without the blocks that change nothing. */
+export function quickPlan(
+  problem: Problem,
+  goOn: (tried: number) => boolean,
+  held: Held = EMPTY,
+  from: Plan | null = null,
+): Quick {
+  for (const found of planSearch(problem, held, from))
+    if (problem.options.length === 0 || !goOn(found.tried)) return lean(problem, held, found);
+  throw new Error('The search for a plan ended by itself.');
+}
+
+/** A plan that was found, without what changes nothing in it. */
+export function lean(problem: Problem, held: Held, { plan, tried }: Quick): Quick {
+  const left = withoutWorthless(problem, plan, held);
+  return { plan: left, value: valueOf(problem, left).value, tried };
 }
 
 /** So many changes an option that bring nothing are enough; so many at once leap out of there. */

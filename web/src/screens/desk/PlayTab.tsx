@@ -21,6 +21,7 @@ import { TextField } from '../../ui/TextField.tsx';
 import { apply, useDesk, usePick } from './store.ts';
 import { GiveOut } from './GiveOut.tsx';
 import { InBook } from './InBook.tsx';
+import { Taught } from './Taught.tsx';
 import { Version } from './Version.tsx';
 import { Versions } from './Versions.tsx';
 
@@ -160,6 +161,10 @@ export function PlayTab() {
       </div>
       <GiveOut />
       <Version />
+      <details className="whole">
+        <summary>Teaching it: mistakes, changes, needs</summary>
+        <Taught play={play} />
+      </details>
       <Versions />
     </Grid>
   );

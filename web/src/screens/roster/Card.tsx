@@ -11,7 +11,7 @@ import styled from 'styled-components';
 import { Choice } from '../../ui/Choice.tsx';
 import { Button, Input, Label, Toggle } from '../../ui/controls.tsx';
 import { TextField } from '../../ui/TextField.tsx';
-import type { Kept } from './use-roster.ts';
+import type { Kept } from '@corkscrew/core';
 
 const Box = styled.section`
   display: grid;

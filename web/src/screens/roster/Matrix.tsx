@@ -1,5 +1,6 @@
 import { PLAYERS, type Player, type SheetAnswer } from '@corkscrew/core';
-import { lastName, type Kept, type RosterPlay } from './use-roster.ts';
+import type { Kept } from '@corkscrew/core';
+import { lastName, type RosterPlay } from './use-roster.ts';
 
 /** Every play of the sheet with every man: filled is the best five of the play, outlined who could as well. */
 export function Matrix({

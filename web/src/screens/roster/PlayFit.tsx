@@ -17,7 +17,8 @@ import { SceneItems } from '../../floor/SceneSvg.tsx';
 import { Choice } from '../../ui/Choice.tsx';
 import { Segments } from '../../ui/Segments.tsx';
 import { Blocks } from './Blocks.tsx';
-import { lastName, type Kept, type RosterPlay } from './use-roster.ts';
+import type { Kept } from '@corkscrew/core';
+import { lastName, type RosterPlay } from './use-roster.ts';
 
 /** So much of what a number does is said, and so many others are named for it. */
 const SAID = 3;

@@ -1,7 +1,7 @@
 import { heightWords, presenceOn, type Player, type Units } from '@corkscrew/core';
 import { useState } from 'react';
 import { Segments } from '../../ui/Segments.tsx';
-import type { Kept } from './use-roster.ts';
+import type { Kept } from '@corkscrew/core';
 
 /** Who is chosen stays in sight when his card opens below the list. */
 const intoView = (row: HTMLLIElement | null): void => {

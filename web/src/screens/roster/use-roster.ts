@@ -3,6 +3,7 @@ import {
   playRoster,
   presenceOn,
   type Clearance,
+  type Kept,
   type Play,
   type PlayRoster,
   type Player,
@@ -11,13 +12,10 @@ import {
   type SheetPlay,
 } from '@corkscrew/core';
 import { useDeferredValue, useMemo } from 'react';
+import { today } from '../../app/today.ts';
 import { useRecords } from '../../keeping/records.ts';
 import { useDocuments } from '../../keeping/relations.ts';
 
-export interface Kept<T> {
-  readonly id: string;
-  readonly body: T;
-}
 /** A play of the sheet with the men of the roster. */
 export interface RosterPlay {
   readonly play: Play;
@@ -27,13 +25,6 @@ export interface RosterPlay {
 
 /** "Quillfeather, Tam" is Quillfeather. */
 export const lastName = (name: string): string => name.split(',')[0]!.trim();
-
-/** Today where the coach is, as days are written. */
-const today = (): string => {
-  const now = new Date();
-  const two = (n: number): string => String(n).padStart(2, '0');
-  return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`;
-};
 
 /** Men as they stand on a list: by their shirts, those without one behind. */
 const byJersey = (a: Kept<Player>, b: Kept<Player>): number =>

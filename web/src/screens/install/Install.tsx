@@ -1,0 +1,358 @@
+import {
+  addDays,
+  changeBlock,
+  conceptWords,
+  dayNumber,
+  mended,
+  mondayOf,
+  moveBlock,
+  movesOf,
+  withPlan,
+  type Block,
+  type BlockItem,
+  type Kept,
+  type Practice,
+} from '@corkscrew/core';
+import { CalendarDays, ChevronLeft, ChevronRight, Plus } from 'lucide-react';
+import { nanoid } from 'nanoid';
+import { useEffect, useState } from 'react';
+import { useSearchParams } from 'react-router';
+import { dayLong, dayShort, today as todayIs } from '../../app/today.ts';
+import { listPlays } from '../../keeping/lists.ts';
+import { questions } from '../../questions/questions.ts';
+import { usePlainTeller } from '../../team/teller.ts';
+import { Choices } from '../../ui/Choices.tsx';
+import { Button, MainButton, Sign } from '../../ui/controls.tsx';
+import { TopBar } from '../../ui/TopBar.tsx';
+import { Undo } from '../../ui/Undo.tsx';
+import { BlockPanel } from './BlockPanel.tsx';
+import { contactWords } from './contact.ts';
+import { GamePanel } from './GamePanel.tsx';
+import { Page, SideColumn } from './look.ts';
+import { PlanBox } from './PlanBox.tsx';
+import { PracticePanel } from './PracticePanel.tsx';
+import { Readiness } from './Readiness.tsx';
+import { newSeason, SeasonForm } from './SeasonForm.tsx';
+import { gameName, readiness, useInstall, type Install as State } from './use-install.ts';
+import { Week, type Chosen } from './Weeks.tsx';
+import { useQuery } from '@tanstack/react-query';
+
+type Menu = { readonly at: Element; readonly is: 'plan' | 'new' } | null;
+
+/** What we teach in which practice, and whether we are ready by the game. */
+export default function Install() {
+  const install = useInstall();
+  const { team, day, set } = install;
+  const [params, setParams] = useSearchParams();
+  const [chosen, setChosen] = useState<Chosen>(null);
+  const [season, setSeason] = useState(false);
+  const [menu, setMenu] = useState<Menu>(null);
+  const [proposed, setProposed] = useState<readonly Kept<Practice>[] | null>(null);
+  const [busy, setBusy] = useState(false);
+  const t = usePlainTeller();
+  const monday = params.get('week') ?? mondayOf(day);
+  useEffect(() => {
+    document.title = 'Install · Corkscrew';
+  }, []);
+  const { data: rows } = useQuery({ queryKey: ['plays', false], queryFn: () => listPlays(false) });
+  const practices = proposed
+    ? team.practices.map((p) => proposed.find((q) => q.id === p.id) ?? p)
+    : team.practices;
+  const known = new Set(team.practices.flatMap((p) => p.body.blocks.map((b) => b.id)));
+  const fresh = new Set(
+    proposed?.flatMap((p) => p.body.blocks.flatMap((b) => (known.has(b.id) ? [] : [b.id]))),
+  );
+  const coming = team.games.filter((g) => g.body.date >= day && !g.body.scrimmage);
+  const game = coming.find((g) => g.id === params.get('game')) ?? coming[0];
+  const at = (id: string): Kept<Practice> | undefined => practices.find((p) => p.id === id);
+  const block =
+    chosen?.is === 'block' ? at(chosen.practice)?.body.blocks.find((b) => b.id === chosen.block) : undefined;
+  const practice =
+    chosen?.is === 'block' || chosen?.is === 'practice'
+      ? at(chosen.is === 'block' ? chosen.practice : chosen.id)
+      : undefined;
+  const thread = chosen?.is === 'play' ? chosen.play : block?.item.is === 'play' ? block.item.play : null;
+  const dayName = (id: string): string => dayLong(at(id)?.body.date ?? day);
+  const go = (to: string): void =>
+    setParams((now) => ({ ...Object.fromEntries(now), week: to }), { replace: true });
+  /** A change by hand ends what was only proposed. */
+  const change = (changed: readonly Kept<Practice | null>[], words?: string): void => {
+    setProposed(null);
+    set(changed, words);
+  };
+  const move = (id: string, to: string, place: number): void => {
+    const moved = moveBlock(team.practices, id, to, place);
+    if (!moved) return;
+    const name = team.practices.flatMap((p) => p.body.blocks).find((b) => b.id === id)?.item.name ?? '';
+    change(moved, moved.length > 1 ? `${name} is on ${dayName(to)} now.` : undefined);
+    setChosen({ is: 'block', practice: to, block: id });
+  };
+  const step = (id: string, by: { place?: number; practice?: number }): void => {
+    const from = team.practices.findIndex((p) => p.body.blocks.some((b) => b.id === id));
+    const there = team.practices[from + (by.practice ?? 0)];
+    if (!there) return;
+    const place = team.practices[from]!.body.blocks.findIndex((b) => b.id === id);
+    if (by.practice) return move(id, there.id, Math.min(place, there.body.blocks.length));
+    move(id, there.id, by.place! > 0 ? place + 2 : place - 1);
+  };
+  const remove = (id: string): void => {
+    const of = team.practices.find((p) => p.body.blocks.some((b) => b.id === id));
+    if (!of) return;
+    const name = of.body.blocks.find((b) => b.id === id)!.item.name;
+    setChosen(null);
+    change([{ id: of.id, body: changeBlock(of.body, id, null) }], `${name} is out of ${dayName(of.id)}.`);
+  };
+  const plan = (how: 'fill' | 'anew'): void => {
+    setBusy(true);
+    setChosen(null);
+    setSeason(false);
+    const key = `plan ${how} ${nanoid(4)}`;
+    questions
+      .ask('plan', { team, today: day, how }, { key, priority: 'now' })
+      .answer.then((found) => {
+        if (found)
+          setProposed(
+            withPlan(
+              found.course,
+              found.plan,
+              team.practices,
+              team.plays,
+              () => nanoid(8),
+              (c) => conceptWords(c, t),
+            ),
+          );
+      })
+      .finally(() => setBusy(false));
+  };
+  const add = (what: { play?: string; name: string }): void => {
+    if (!practice) return;
+    const item: BlockItem = what.play
+      ? { is: 'play', play: what.play, name: what.name }
+      : { is: 'other', name: what.name };
+    const made: Block = {
+      id: nanoid(8),
+      item,
+      stage: what.play ? 'walk' : 'guided',
+      minutes: what.play ? 8 : 12,
+    };
+    const blocks = [...practice.body.blocks];
+    blocks.splice(what.play ? Math.min(1, blocks.length) : blocks.length, 0, made);
+    change([{ id: practice.id, body: { ...practice.body, blocks } }]);
+    setChosen({ is: 'block', practice: practice.id, block: made.id });
+  };
+  const standOf = (state: Pick<State, 'team' | 'day'>): string[] =>
+    coming.map((g) => {
+      const all = readiness(state, g.body);
+      const good = all.filter((r) => r.is !== 'notOnCourse').length;
+      return `${gameName(g.body, install.opponents.rows ?? [])}: ${good} of ${all.length} ready or on plan`;
+    });
+  const ready = game ? readiness({ team: { ...team, practices }, day }, game.body) : [];
+  const made = season || (install.season === null && !install.loading);
+  return (
+    <Page>
+      <TopBar
+        room="install"
+        end={
+          <>
+            <Button
+              isDisabled={busy || team.practices.length === 0}
+              onPress={(e) => setMenu({ at: e.target, is: 'plan' })}
+            >
+              {busy ? 'Planning' : 'Plan'}
+            </Button>
+            <MainButton onPress={(e) => setMenu({ at: e.target, is: 'new' })}>
+              <Plus size={15} /> New
+            </MainButton>
+          </>
+        }
+      >
+        <h1 className="said">Install</h1>
+        <Sign aria-label="Two weeks back" onPress={() => go(addDays(monday, -14))}>
+          <ChevronLeft size={17} />
+        </Sign>
+        <Button onPress={() => go(mondayOf(day))}>
+          <CalendarDays size={15} /> Today
+        </Button>
+        <Sign aria-label="Two weeks on" onPress={() => go(addDays(monday, 14))}>
+          <ChevronRight size={17} />
+        </Sign>
+        {game && (
+          <p className="wide next">
+            {gameName(game.body, install.opponents.rows ?? [])},{' '}
+            {inDays(dayNumber(game.body.date) - dayNumber(day))}
+          </p>
+        )}
+      </TopBar>
+      <div className="both">
+        <main className="weeks">
+          {!install.loading && team.practices.length === 0 && (
+            <p className="none">No practices yet. Add your practice days once, on the right.</p>
+          )}
+          {[monday, addDays(monday, 7)].map((m) => (
+            <Week
+              key={m}
+              install={install}
+              monday={m}
+              practices={practices}
+              fresh={fresh}
+              chosen={chosen}
+              thread={thread}
+              onChoose={(c) => {
+                setChosen(c);
+                setSeason(false);
+              }}
+              onMove={move}
+              onStep={step}
+              onRemove={remove}
+            />
+          ))}
+        </main>
+        <SideColumn className="side">
+          {proposed ? (
+            <PlanBox
+              moves={movesOf(team.practices, proposed)}
+              before={standOf({ team, day })}
+              after={standOf({ team: { ...team, practices }, day })}
+              dayName={dayName}
+              onTake={() => change(proposed, 'The plan is taken.')}
+              onLeave={() => setProposed(null)}
+            />
+          ) : made ? (
+            <SeasonForm
+              season={install.season?.body ?? newSeason(day)}
+              today={day}
+              practices={team.practices}
+              onChange={(body) => install.seasons.change(install.season?.id ?? nanoid(12), body)}
+              onMake={(all) => change(all, `${all.length} practices were put in.`)}
+              onClose={() => setSeason(false)}
+            />
+          ) : block && practice ? (
+            <BlockPanel
+              key={block.id}
+              block={block}
+              practice={practice}
+              practices={team.practices}
+              play={block.item.is === 'play' ? team.plays.get(block.item.play) : undefined}
+              today={day}
+              why={
+                block.item.is === 'play' && !team.plays.has(block.item.play)
+                  ? 'This play is no longer in the playbook.'
+                  : null
+              }
+              onChange={(c) => change([{ id: practice.id, body: changeBlock(practice.body, block.id, c) }])}
+              onMoveTo={(to) => move(block.id, to, at(to)?.body.blocks.length ?? 0)}
+              onRemove={() => remove(block.id)}
+              onClose={() => setChosen(null)}
+            />
+          ) : practice ? (
+            <PracticePanel
+              key={practice.id}
+              practice={practice}
+              men={team.men}
+              plays={(rows ?? [])
+                .filter((r) => r.summary.status !== 'retired')
+                .map((r) => [r.id, r.summary.name] as const)}
+              contact={contactWords(team, practice.body)}
+              onChange={(body) => change([{ id: practice.id, body }])}
+              onAdd={add}
+              onRemove={() => {
+                setChosen(null);
+                change(
+                  [{ id: practice.id, body: null }],
+                  `The practice of ${dayLong(practice.body.date)} is out.`,
+                );
+              }}
+              onClose={() => setChosen(null)}
+            />
+          ) : chosen?.is === 'game' && team.games.some((g) => g.id === chosen.id) ? (
+            <GamePanel
+              key={chosen.id}
+              game={team.games.find((g) => g.id === chosen.id)!}
+              opponents={install.opponents.rows ?? []}
+              sheets={team.sheets}
+              onChange={(body) => install.games.change(chosen.id, body)}
+              onRemove={() => {
+                install.games.change(chosen.id, null);
+                setChosen(null);
+              }}
+              onClose={() => setChosen(null)}
+            />
+          ) : game ? (
+            <Readiness
+              install={install}
+              game={game}
+              name={gameName(game.body, install.opponents.rows ?? [])}
+              ready={ready}
+              thread={thread}
+              onChoose={setChosen}
+              onMend={(m) => {
+                const p = at(m.practice);
+                if (p)
+                  change(
+                    [{ id: p.id, body: mended(p.body, m, nanoid(8)) }],
+                    `${m.name} has ${m.minutes} min on ${dayShort(p.body.date)} now.`,
+                  );
+              }}
+            />
+          ) : (
+            !install.loading && (
+              <p className="none">No game to come. Add one to see what has to be ready for it.</p>
+            )
+          )}
+        </SideColumn>
+      </div>
+      {menu?.is === 'plan' && (
+        <Choices
+          label="Plan"
+          at={menu.at}
+          choices={[
+            { id: 'fill', words: 'Fill in what is missing' },
+            { id: 'anew', words: 'Plan all of it anew' },
+          ]}
+          onChoose={(how) => {
+            setMenu(null);
+            plan(how);
+          }}
+          onClose={() => setMenu(null)}
+        />
+      )}
+      {menu?.is === 'new' && (
+        <Choices
+          label="New"
+          at={menu.at}
+          choices={[
+            { id: 'practice', words: 'Practice' },
+            { id: 'game', words: 'Game' },
+            { id: 'season', words: 'Season and practice days' },
+          ]}
+          onChoose={(what) => {
+            setMenu(null);
+            const id = nanoid(12);
+            if (what === 'season') {
+              setChosen(null);
+              return setSeason(true);
+            }
+            setSeason(false);
+            if (what === 'practice') {
+              const blocks: Block[] = [
+                { id: nanoid(8), item: { is: 'other', name: 'Warm-up' }, stage: 'guided', minutes: 12 },
+              ];
+              change(
+                [{ id, body: { date: todayIs(), start: '18:00', minutes: 90, absent: [], blocks } }],
+                'A practice stands today.',
+              );
+              setChosen({ is: 'practice', id });
+            } else {
+              install.games.change(id, { date: addDays(todayIs(), 7), start: '19:00', home: true });
+              setChosen({ is: 'game', id });
+            }
+          }}
+          onClose={() => setMenu(null)}
+        />
+      )}
+      {install.undo && <Undo words={install.undo.words} onUndo={install.takeBack} onGone={install.forget} />}
+    </Page>
+  );
+}
+
+const inDays = (n: number): string => (n === 0 ? 'today' : n === 1 ? 'tomorrow' : `in ${n} days`);

@@ -1,0 +1,49 @@
+import { moveWords, type PlanMove } from '@corkscrew/core';
+import { X } from 'lucide-react';
+import { Button, MainButton, Sign } from '../../ui/controls.tsx';
+
+/** A plan that was found, before it is taken: what it moves, and what it is good for. */
+export function PlanBox({
+  moves,
+  before,
+  after,
+  dayName,
+  onTake,
+  onLeave,
+}: {
+  moves: readonly PlanMove[];
+  /** Plays on course or ready for each game, of how many, in words. */
+  before: readonly string[];
+  after: readonly string[];
+  dayName: (practice: string) => string;
+  onTake: () => void;
+  onLeave: () => void;
+}) {
+  return (
+    <section aria-label="The plan">
+      <div className="head">
+        <h2>{moves.length === 0 ? 'Nothing to change' : `${moves.length} changes, not taken yet`}</h2>
+        <Sign aria-label="Leave the plan" onPress={onLeave}>
+          <X size={16} />
+        </Sign>
+      </div>
+      <div className="told">
+        {after.map((words, i) => (
+          <p key={words}>
+            {words}
+            {before[i] !== words && `; now ${before[i]!.split(': ').at(-1)!}`}
+          </p>
+        ))}
+        <div className="row">
+          {moves.length > 0 && <MainButton onPress={onTake}>Take the plan</MainButton>}
+          <Button onPress={onLeave}>Leave it</Button>
+        </div>
+      </div>
+      <ul className="moves" aria-label="What changes">
+        {moves.map((m, i) => (
+          <li key={i}>{moveWords(m, dayName)}</li>
+        ))}
+      </ul>
+    </section>
+  );
+}
