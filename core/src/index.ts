@@ -426,3 +426,6 @@ export { changeBlock, moveBlock } from './install/blocks.ts';
 export { linesOf } from './install/done.ts';
 export { drillsOf, type DrillCard } from './install/drills.ts';
 export { needsOf } from './people/needs.ts';
+export { PlanOrderSchema, PlanRowSchema, type PlanOrder, type PlanRow } from './install/plan/shape.ts';
+export type { TouchKind } from './install/plan/problem.ts';
+export { instantOf } from './calendar/instant.ts';

@@ -7,6 +7,8 @@ import {
   type OwnTeaching,
   type PaperOrder,
   type Play,
+  type Practice,
+  type Season,
   type Series,
   type Sheet,
   type TeamWord,
@@ -31,6 +33,10 @@ export interface PaperInput {
   readonly plays: readonly PaperPlay[];
   readonly sheet?: Sheet;
   readonly opponent?: Opponent;
+  readonly practice?: Practice;
+  readonly season?: Season;
+  /** Who is known not to come, by name. */
+  readonly away?: readonly string[];
   readonly series?: readonly Series[];
   readonly words?: readonly TeamWord[];
   readonly man?: ManWord;

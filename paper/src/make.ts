@@ -1,5 +1,5 @@
 import { PAPER_OF, type PaperKind, type PaperOrder } from '@corkscrew/core';
-import { footOf, type PaperInput, type PaperPlay } from './input.ts';
+import { dateWords, footOf, type PaperInput, type PaperPlay } from './input.ts';
 import { answersGrid } from './kinds/answers.ts';
 import { book } from './kinds/book.ts';
 import { callSheet } from './kinds/call-sheet.ts';
@@ -7,6 +7,7 @@ import { wristCards } from './kinds/cards.ts';
 import { glossary } from './kinds/glossary.ts';
 import { jobSheets } from './kinds/job.ts';
 import { playSheet } from './kinds/play-sheet.ts';
+import { practiceSheet } from './kinds/practice.ts';
 import { seriesPage } from './kinds/series.ts';
 import { summarySheet } from './kinds/summary.ts';
 import type { Pages } from './page.ts';
@@ -45,6 +46,10 @@ export async function makePages(
         throw new NothingToPrint('There is no call on this sheet yet.');
       (kind === 'cards' ? wristCards : callSheet)(press, input.sheet, order, input);
       break;
+    case 'practice':
+      if (!input.practice) throw new NothingToPrint('There is no such practice.');
+      practiceSheet(press, input.practice, order, input);
+      break;
     case 'series':
       if (!input.plays.some((p) => p.play.series === order.series))
         throw new NothingToPrint('There is no play in this series.');
@@ -72,6 +77,7 @@ const CALLED: Readonly<Record<PaperKind, string>> = {
   answers: 'answers',
   sheet: 'call sheet',
   cards: 'wristband',
+  practice: 'practice',
   series: 'series',
   glossary: 'our words',
   book: 'playbook',
@@ -85,11 +91,13 @@ export function titleOf(order: PaperOrder, input: PaperInput): string {
       ? input.team
       : PAPER_OF[kind] === 'sheet'
         ? input.sheet?.name
-        : kind === 'series'
-          ? order.series
-          : input.plays.length === 1
-            ? input.plays[0]!.play.name
-            : `${input.plays.length} plays`;
+        : kind === 'practice'
+          ? input.practice && dateWords(input.practice.date)
+          : kind === 'series'
+            ? order.series
+            : input.plays.length === 1
+              ? input.plays[0]!.play.name
+              : `${input.plays.length} plays`;
   const who = kind === 'job' && order.number ? `job of ${order.number}` : CALLED[kind];
   return [of, who].filter(Boolean).join(', ');
 }

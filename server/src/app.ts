@@ -19,6 +19,9 @@ import { problemResponse } from './http/problem.ts';
 import { RECORD_KINDS, recordRoutes } from './records/routes.ts';
 import { seriesRoutes } from './records/series.ts';
 import { wordRoutes } from './records/words.ts';
+import { planRoutes } from './plans/routes.ts';
+import type { PlanAttempt } from './plans/store.ts';
+import { calendarRoutes } from './calendar/routes.ts';
 import { paperRoutes, type Printing } from './papers/routes.ts';
 import { relationRoutes } from './relations/routes.ts';
 import { bookRoutes } from './plays/book.ts';
@@ -37,6 +40,8 @@ export interface AppOptions {
   readonly beside?: Beside;
   /** Who makes what is ordered on paper; without it nothing is. */
   readonly printing?: Printing;
+  /** Who looks for plans of a season; without it nobody does. */
+  readonly planning?: (attempt: PlanAttempt) => Promise<unknown>;
   /** Which build of the app is served: a tab of another one offers to reload. */
   readonly build?: string;
 }
@@ -56,6 +61,7 @@ export function createApp({
   webRoot,
   beside,
   printing,
+  planning,
   build = 'dev',
 }: AppOptions): Hono<Asked> {
   const app = new Hono<Asked>();
@@ -123,6 +129,8 @@ export function createApp({
   app.route('/api/book', bookRoutes(database));
   app.route('/api/relations', relationRoutes(database));
   app.route('/api/papers', paperRoutes(database, printing));
+  app.route('/api/plans', planRoutes(database, planning));
+  app.route('/api/calendar', calendarRoutes(database));
   for (const kind of RECORD_KINDS) app.route(`/api/${kind}`, recordRoutes(database, kind));
   app.route('/api/series', seriesRoutes(database, beside));
   app.route('/api/words', wordRoutes(database));

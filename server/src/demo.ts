@@ -1,4 +1,11 @@
-import { addDays, readPlayText, recordSave, weekdayOf, type RecordKind, type RecordSave } from '@corkscrew/core';
+import {
+  addDays,
+  readPlayText,
+  recordSave,
+  weekdayOf,
+  type RecordKind,
+  type RecordSave,
+} from '@corkscrew/core';
 import { readdir, readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { z } from 'zod';

@@ -11,6 +11,7 @@ import { startJobs, type JobOptions } from './beside/jobs.ts';
 import { Helper } from './beside/helper.ts';
 import { workerBeside } from './papers/beside.ts';
 import { openQueue, QUEUE } from './papers/press.ts';
+import { PLANS } from './plans/work.ts';
 import { previewer } from './papers/previewer.ts';
 import { hasOpenPapers } from './papers/store.ts';
 
@@ -82,6 +83,10 @@ export async function startServer(options: ServeOptions): Promise<Running> {
           return opened().then((boss) => boss.send(QUEUE, attempt));
         },
         preview: previewer(helper),
+      },
+      planning: (attempt) => {
+        worker?.wake();
+        return opened().then((boss) => boss.send(PLANS, attempt));
       },
       actors: ownerOnLoopback(TEAM),
       ...(options.webRoot ? { webRoot: options.webRoot } : {}),

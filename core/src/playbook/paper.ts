@@ -10,20 +10,22 @@ export const PAPER_KINDS = [
   'answers',
   'sheet',
   'cards',
+  'practice',
   'series',
   'glossary',
   'book',
 ] as const;
 export type PaperKind = (typeof PAPER_KINDS)[number];
 
-/** Of plays, of a call sheet, of a series, or of the team's words: what each kind is made of. */
-export const PAPER_OF: Readonly<Record<PaperKind, 'plays' | 'sheet' | 'series' | 'words'>> = {
+/** Of plays, of a call sheet, of a practice, of a series, or of the team's words: what each kind is made of. */
+export const PAPER_OF: Readonly<Record<PaperKind, 'plays' | 'sheet' | 'practice' | 'series' | 'words'>> = {
   play: 'plays',
   summary: 'plays',
   job: 'plays',
   answers: 'plays',
   sheet: 'sheet',
   cards: 'sheet',
+  practice: 'practice',
   series: 'series',
   glossary: 'words',
   book: 'plays',
@@ -38,6 +40,7 @@ export const PaperOrderSchema = z.object({
   kind: z.enum(PAPER_KINDS),
   plays: z.array(id).max(MOST_PLAYS).default([]),
   sheet: id.optional(),
+  practice: id.optional(),
   series: z.string().min(1).max(LIMITS.name).optional(),
   paper: z.enum(['a4', 'letter', 'card']).default('a4'),
   /** Whose jobs: one number, or all five one after the other. */

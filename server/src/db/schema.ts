@@ -1,5 +1,7 @@
 import type {
   PaperOrder,
+  PlanOrder,
+  PlanRow,
   PaperRow,
   Defaults,
   Defence,
@@ -13,6 +15,7 @@ import type {
 import {
   bigint,
   customType,
+  doublePrecision,
   foreignKey,
   index,
   integer,
@@ -243,6 +246,25 @@ export const papers = pgTable(
     createdAt: when('created_at').notNull().defaultNow(),
   },
   (t) => [primaryKey({ columns: [t.teamId, t.id] }), index('papers_at').on(t.createdAt)],
+);
+
+/** Plans of a season that were asked for, with the best so far. */
+export const plans = pgTable(
+  'plans',
+  {
+    teamId: teamId(),
+    id: text('id').notNull(),
+    order: jsonb('order').$type<PlanOrder>().notNull(),
+    state: text('state').$type<PlanRow['state']>().notNull().default('waiting'),
+    plan: jsonb('plan').$type<PlanRow['plan']>(),
+    value: doublePrecision('value'),
+    gap: doublePrecision('gap'),
+    seconds: doublePrecision('seconds').notNull().default(0),
+    attempt: integer('attempt').notNull().default(0),
+    beatAt: when('beat_at').notNull().defaultNow(),
+    createdAt: when('created_at').notNull().defaultNow(),
+  },
+  (t) => [primaryKey({ columns: [t.teamId, t.id] }), index('plans_at').on(t.createdAt)],
 );
 
 /** All of a team as it was, in one file each. */

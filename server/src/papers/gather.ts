@@ -1,4 +1,11 @@
-import { PAPER_OF, readPlay, type PaperOrder, type RecordBody, type RecordKind } from '@corkscrew/core';
+import {
+  PAPER_OF,
+  presenceOn,
+  readPlay,
+  type PaperOrder,
+  type RecordBody,
+  type RecordKind,
+} from '@corkscrew/core';
 import type { PaperInput, PaperPlay } from '@corkscrew/paper';
 import { and, eq, inArray, isNotNull, isNull } from 'drizzle-orm';
 import type { Db } from '../db/client.ts';
@@ -21,7 +28,23 @@ export async function gather(db: Db, team: string, order: PaperOrder, today: Dat
   const opponent = sheet?.opponent
     ? (await of('opponents')).find((r) => r.id === sheet.opponent)?.body
     : undefined;
-  const wanted = sheet ? sheet.sections.flatMap((s) => s.entries.map((e) => e.play)) : order.plays;
+  const practice =
+    needs === 'practice' ? (await of('practices')).find((r) => r.id === order.practice)?.body : undefined;
+  const season = practice
+    ? (await of('seasons')).find((r) => r.body.from <= practice.date && r.body.to >= practice.date)?.body
+    : undefined;
+  const away = practice
+    ? (await of('players')).flatMap((r) =>
+        practice.absent.includes(r.id) || presenceOn(r.body, practice.date) !== 'in'
+          ? [{ ...r.body, limited: presenceOn(r.body, practice.date) === 'limited' }]
+          : [],
+      )
+    : [];
+  const wanted = sheet
+    ? sheet.sections.flatMap((s) => s.entries.map((e) => e.play))
+    : practice
+      ? practice.blocks.flatMap((b) => (b.item.is === 'play' ? [b.item.play] : []))
+      : order.plays;
   const everything = needs === 'series' || (order.kind === 'book' && order.plays.length === 0);
   const rows =
     needs === 'words' || (!everything && wanted.length === 0)
@@ -55,5 +78,11 @@ export async function gather(db: Db, team: string, order: PaperOrder, today: Dat
     ...(own?.school.makes ? { makes: own.school.makes } : {}),
     ...(sheet ? { sheet } : {}),
     ...(opponent ? { opponent } : {}),
+    ...(practice ? { practice } : {}),
+    ...(season ? { season } : {}),
+    // Why somebody is away or spared is nobody's business on paper.
+    ...(away.length > 0
+      ? { away: away.map((m) => `${m.name}${m.limited ? ' (limited: walked and guided only)' : ''}`) }
+      : {}),
   };
 }

@@ -3,6 +3,7 @@ import { makePages, NothingToPrint, pdfOf } from '@corkscrew/paper';
 import PgBoss from 'pg-boss';
 import type { Logger } from 'pino';
 import { openDatabase, type Database } from '../db/client.ts';
+import { openPlans, startPlanner } from '../plans/work.ts';
 import { gather } from './gather.ts';
 import {
   beatPaper,
@@ -29,6 +30,7 @@ export async function openQueue(url: string, log: Logger): Promise<PgBoss> {
   boss.on('error', (error) => log.warn({ message: error.message.split('\n')[0] }, 'papers'));
   await boss.start();
   await boss.createQueue(QUEUE, { name: QUEUE, retryLimit: 0, expireInSeconds: EXPIRES });
+  await openPlans(boss);
   return boss;
 }
 
@@ -41,6 +43,7 @@ export async function startPrinter(url: string, log: Logger): Promise<Printer> {
   const database = openDatabase(url);
   // Others that start at the same moment wait: the engine makes its tables one at a time.
   const boss = await database.alone(() => openQueue(url, log));
+  const endPlanning = await startPlanner(boss, database, log);
   await boss.work<Attempt>(QUEUE, { batchSize: 1, pollingIntervalSeconds: POLL }, async ([job]) => {
     if (job) await print(database, job.data, log);
   });
@@ -56,6 +59,7 @@ export async function startPrinter(url: string, log: Logger): Promise<Printer> {
   return {
     stop: async () => {
       clearInterval(timer);
+      endPlanning();
       await boss.stop({ graceful: false });
       await database.close();
     },

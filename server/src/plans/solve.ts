@@ -21,6 +21,8 @@ export interface SolveOptions {
   readonly seconds: number;
   /** Good enough. */
   readonly gap: number;
+  /** Told every better plan on the way. */
+  readonly onBetter?: (plan: InstallPlan) => void;
   /** Called now and then; false leaves with the best so far. */
   readonly goOn?: (so: { readonly gap: number; readonly seconds: number }) => boolean;
 }
@@ -68,6 +70,10 @@ export async function solvePlan(problem: PlanProblem, options: SolveOptions): Pr
       model.setSolution({ colValue: write(start) });
       const begun = performance.now();
       model.run({
+        [highs.constants.callbackType.mipImprovingSolution](event) {
+          if (event.data.mip_solution) options.onBetter?.(read(event.data.mip_solution));
+          return undefined;
+        },
         [highs.constants.callbackType.mipInterrupt](event) {
           const gap = event.data.mip_gap ?? 1;
           if (options.goOn?.({ gap, seconds: (performance.now() - begun) / 1000 }) === false) {

@@ -1,13 +1,11 @@
 import {
   addDays,
   changeBlock,
-  conceptWords,
   dayNumber,
   mended,
   mondayOf,
   moveBlock,
   movesOf,
-  withPlan,
   type Block,
   type BlockItem,
   type Kept,
@@ -19,7 +17,6 @@ import { useEffect, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { dayLong, dayShort, today as todayIs } from '../../app/today.ts';
 import { listPlays } from '../../keeping/lists.ts';
-import { questions } from '../../questions/questions.ts';
 import { usePlainTeller } from '../../team/teller.ts';
 import { Choices } from '../../ui/Choices.tsx';
 import { Button, MainButton, Sign } from '../../ui/controls.tsx';
@@ -29,6 +26,7 @@ import { BlockPanel } from './BlockPanel.tsx';
 import { contactWords } from './contact.ts';
 import { GamePanel } from './GamePanel.tsx';
 import { Page, SideColumn } from './look.ts';
+import { usePlanning } from './planning.ts';
 import { PlanBox } from './PlanBox.tsx';
 import { PracticePanel } from './PracticePanel.tsx';
 import { Readiness } from './Readiness.tsx';
@@ -47,9 +45,8 @@ export default function Install() {
   const [chosen, setChosen] = useState<Chosen>(null);
   const [season, setSeason] = useState(false);
   const [menu, setMenu] = useState<Menu>(null);
-  const [proposed, setProposed] = useState<readonly Kept<Practice>[] | null>(null);
-  const [busy, setBusy] = useState(false);
-  const t = usePlainTeller();
+  const planning = usePlanning(team, day, usePlainTeller());
+  const proposed = planning.proposed?.practices ?? null;
   const monday = params.get('week') ?? mondayOf(day);
   useEffect(() => {
     document.title = 'Install · Corkscrew';
@@ -77,7 +74,7 @@ export default function Install() {
     setParams((now) => ({ ...Object.fromEntries(now), week: to }), { replace: true });
   /** A change by hand ends what was only proposed. */
   const change = (changed: readonly Kept<Practice | null>[], words?: string): void => {
-    setProposed(null);
+    planning.drop();
     set(changed, words);
   };
   const move = (id: string, to: string, place: number): void => {
@@ -103,26 +100,9 @@ export default function Install() {
     change([{ id: of.id, body: changeBlock(of.body, id, null) }], `${name} is out of ${dayName(of.id)}.`);
   };
   const plan = (how: 'fill' | 'anew'): void => {
-    setBusy(true);
     setChosen(null);
     setSeason(false);
-    const key = `plan ${how} ${nanoid(4)}`;
-    questions
-      .ask('plan', { team, today: day, how }, { key, priority: 'now' })
-      .answer.then((found) => {
-        if (found)
-          setProposed(
-            withPlan(
-              found.course,
-              found.plan,
-              team.practices,
-              team.plays,
-              () => nanoid(8),
-              (c) => conceptWords(c, t),
-            ),
-          );
-      })
-      .finally(() => setBusy(false));
+    planning.plan(how);
   };
   const add = (what: { play?: string; name: string }): void => {
     if (!practice) return;
@@ -155,10 +135,10 @@ export default function Install() {
         end={
           <>
             <Button
-              isDisabled={busy || team.practices.length === 0}
+              isDisabled={planning.busy || team.practices.length === 0}
               onPress={(e) => setMenu({ at: e.target, is: 'plan' })}
             >
-              {busy ? 'Planning' : 'Plan'}
+              {planning.busy ? 'Planning' : 'Plan'}
             </Button>
             <MainButton onPress={(e) => setMenu({ at: e.target, is: 'new' })}>
               <Plus size={15} /> New
@@ -215,7 +195,10 @@ export default function Install() {
               after={standOf({ team: { ...team, practices }, day })}
               dayName={dayName}
               onTake={() => change(proposed, 'The plan is taken.')}
-              onLeave={() => setProposed(null)}
+              look={planning.look}
+              onBetter={() => void planning.better()}
+              onStop={planning.stop}
+              onLeave={planning.drop}
             />
           ) : made ? (
             <SeasonForm
@@ -324,10 +307,12 @@ export default function Install() {
             { id: 'practice', words: 'Practice' },
             { id: 'game', words: 'Game' },
             { id: 'season', words: 'Season and practice days' },
+            { id: 'calendar', words: 'Calendar file' },
           ]}
           onChoose={(what) => {
             setMenu(null);
             const id = nanoid(12);
+            if (what === 'calendar') return location.assign('/api/calendar');
             if (what === 'season') {
               setChosen(null);
               return setSeason(true);

@@ -1,5 +1,6 @@
 import { moveWords, type PlanMove } from '@corkscrew/core';
 import { X } from 'lucide-react';
+import type { LongerLook } from './planning.ts';
 import { Button, MainButton, Sign } from '../../ui/controls.tsx';
 
 /** A plan that was found, before it is taken: what it moves, and what it is good for. */
@@ -8,6 +9,9 @@ export function PlanBox({
   before,
   after,
   dayName,
+  look,
+  onBetter,
+  onStop,
   onTake,
   onLeave,
 }: {
@@ -16,6 +20,9 @@ export function PlanBox({
   before: readonly string[];
   after: readonly string[];
   dayName: (practice: string) => string;
+  look: LongerLook | null;
+  onBetter: () => void;
+  onStop: () => void;
   onTake: () => void;
   onLeave: () => void;
 }) {
@@ -37,7 +44,13 @@ export function PlanBox({
         <div className="row">
           {moves.length > 0 && <MainButton onPress={onTake}>Take the plan</MainButton>}
           <Button onPress={onLeave}>Leave it</Button>
+          {look?.runs ? (
+            <Button onPress={onStop}>Stop looking</Button>
+          ) : (
+            <Button onPress={onBetter}>Look longer</Button>
+          )}
         </div>
+        {look && <p role="status">{look.words}</p>}
       </div>
       <ul className="moves" aria-label="What changes">
         {moves.map((m, i) => (

@@ -45,7 +45,7 @@ export function PracticePanel({
         </Sign>
         <i>
           <Link to={`/install/practice/${id}`}>At the side of the court</Link>,{' '}
-          <Link to={`/print?practice=${id}`}>print</Link>
+          <Link to={`/print?kind=practice&practice=${id}`}>print</Link>
         </i>
       </div>
       <div className="fields">

@@ -1,4 +1,5 @@
-import { PAPER_KINDS, PAPER_OF, PLAYERS, type PaperOrder } from '@corkscrew/core';
+import { inOrder, PAPER_KINDS, PAPER_OF, PLAYERS, type PaperOrder } from '@corkscrew/core';
+import { dayLong } from '../../app/today.ts';
 import { usePlays } from '../../keeping/plays.ts';
 import { useRecords } from '../../keeping/records.ts';
 import { Choice } from '../../ui/Choice.tsx';
@@ -54,6 +55,7 @@ export function Options({
       <p className="note">{KIND_WORDS[kind][1]}</p>
       {PAPER_OF[kind] === 'plays' && kind !== 'book' && <WhichPlay order={order} set={set} />}
       {PAPER_OF[kind] === 'sheet' && <WhichSheet order={order} set={set} />}
+      {kind === 'practice' && <WhichPractice order={order} set={set} />}
       {kind === 'series' && <WhichSeries order={order} set={set} />}
       {kind === 'job' &&
         row(
@@ -102,6 +104,22 @@ export function Options({
         </p>
       )}
     </>
+  );
+}
+
+function WhichPractice({ order, set }: { order: PaperOrder; set: (change: Partial<PaperOrder>) => void }) {
+  const rows = inOrder(useRecords('practices').rows ?? []);
+  return (
+    <div className="row">
+      <span>Of</span>
+      <Choice
+        bare
+        label="Which practice"
+        value={order.practice ?? ''}
+        options={rows.map((p) => [p.id, `${dayLong(p.body.date)}, ${p.body.start}`] as const)}
+        onChange={(practice) => set({ practice })}
+      />
+    </div>
   );
 }
 

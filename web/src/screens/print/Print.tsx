@@ -1,6 +1,7 @@
-import { PAPER_OF, type PaperOrder } from '@corkscrew/core';
+import { inOrder, PAPER_OF, type PaperOrder } from '@corkscrew/core';
 import { useEffect, useState } from 'react';
 import { useSearchParams } from 'react-router';
+import { today } from '../../app/today.ts';
 import { usePreferences } from '../../app/preferences.ts';
 import { usePlays } from '../../keeping/plays.ts';
 import { useRecords } from '../../keeping/records.ts';
@@ -92,13 +93,19 @@ function useWhole(order: PaperOrder): PaperOrder {
   const sheets = useRecords('sheets').rows;
   const series = useSeriesWords();
   const needs = PAPER_OF[order.kind];
+  const practices = useRecords('practices').rows;
+  const day = today();
   const [sheet] = sheets ?? [];
+  const coming = inOrder(practices ?? []);
+  const next = coming.find((p) => p.body.date >= day) ?? coming.at(-1);
+  if (needs === 'practice' && order.practice === undefined && next) return { ...order, practice: next.id };
   if (needs === 'sheet' && order.sheet === undefined && sheet) return { ...order, sheet: sheet.id };
   if (needs === 'series' && order.series === undefined && series[0]) return { ...order, series: series[0] };
   return order;
 }
 /** What the pages are made from, as far as lists tell: when it changes they are made anew. */
-function useStamp({ kind, plays, sheet }: PaperOrder): string {
+function useStamp({ kind, plays, sheet, practice }: PaperOrder): string {
+  const practices = useRecords('practices').rows;
   const rows = usePlays(false).shown?.rows;
   const sheets = useRecords('sheets').rows;
   const words = useRecords('words').rows;
@@ -108,6 +115,7 @@ function useStamp({ kind, plays, sheet }: PaperOrder): string {
   return [
     ...of,
     needs === 'sheet' ? JSON.stringify(sheets?.find((s) => s.id === sheet)?.body) : '',
+    needs === 'practice' ? JSON.stringify(practices?.find((p) => p.id === practice)?.body) : '',
     words?.map((w) => w.body.word).join('.'),
   ].join(' ');
 }

@@ -1,0 +1,74 @@
+import { planValue, standingPlan, type InstallPlan, type PlanOrder } from '@corkscrew/core';
+import { solvePlan, type Solved } from './solve.ts';
+import { Worker } from 'node:worker_threads';
+
+/** What a thread is given: the order, how long it may take, and a cell that is 1 once it is to leave. */
+interface Given {
+  readonly order: PlanOrder;
+  readonly seconds: number;
+  readonly leave: Int32Array;
+}
+type Said =
+  | { readonly is: 'better'; readonly plan: InstallPlan; readonly value: number }
+  | { readonly is: 'gap'; readonly gap: number }
+  | { readonly is: 'done'; readonly solved: Solved };
+
+/** What each change of a plan that is to stay near the old one costs. */
+const CHANGE = 0.1;
+/** Good enough: nobody sees a hundredth. */
+const GAP = 0.01;
+
+/** Solves an order in this thread. */
+export async function solveHere({ order, seconds, leave }: Given, say: (said: Said) => void): Promise<Said> {
+  const { problem, held, keep } = order;
+  const start = standingPlan(problem, order.start, held);
+  const solved = await solvePlan(problem, {
+    ...{ start, held, seconds, gap: GAP, was: keep ? { plan: start, change: CHANGE } : null },
+    onBetter: (plan) => say({ is: 'better', plan, value: planValue(problem, plan).value }),
+    goOn: ({ gap }) => {
+      say({ is: 'gap', gap });
+      return Atomics.load(leave, 0) === 0;
+    },
+  });
+  return { is: 'done', solved };
+}
+
+export interface Solving {
+  readonly done: Promise<Solved>;
+  /** The best so far, and what may still be missing. */
+  readonly best: () => {
+    readonly plan: InstallPlan;
+    readonly value: number;
+    readonly gap: number | null;
+  } | null;
+  readonly leave: () => void;
+}
+
+/** Solves an order in a thread of its own, which leaves when it is told to and comes back with the best so far. */
+export function solveBeside(order: PlanOrder, seconds: number): Solving {
+  const leave = new Int32Array(new SharedArrayBuffer(4));
+  const worker = new Worker(new URL('./solve-worker.mjs', import.meta.url), {
+    workerData: { order, seconds, leave } satisfies Given,
+  });
+  let best: { plan: InstallPlan; value: number } | null = null;
+  let gap: number | null = null;
+  const done = new Promise<Solved>((resolve, reject) => {
+    worker.on('message', (said: Said) => {
+      if (said.is === 'done') resolve(said.solved);
+      else if (said.is === 'gap') gap = said.gap;
+      else if (!best || said.value > best.value) best = said;
+    });
+    worker.once('error', reject);
+    worker.once('exit', () => reject(new Error('The solver went away.')));
+  });
+  return {
+    done,
+    best: () => best && { ...best, gap },
+    leave: () => {
+      Atomics.store(leave, 0, 1);
+      // Before its first look at the cell it may be long at work: then it is ended.
+      setTimeout(() => void worker.terminate(), LEAVES).unref();
+    },
+  };
+}
+const LEAVES = 3000;

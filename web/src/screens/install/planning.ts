@@ -1,0 +1,141 @@
+import {
+  conceptWords,
+  PlanRowSchema,
+  withPlan,
+  wrongInPlan,
+  type Course,
+  type InstallPlan,
+  type InstallTeam,
+  type Kept,
+  type PlanOrder,
+  type Practice,
+  type Teller,
+} from '@corkscrew/core';
+import { nanoid } from 'nanoid';
+import { useEffect, useRef, useState } from 'react';
+import { call, send, Unreachable } from '../../app/api.ts';
+import { questions } from '../../questions/questions.ts';
+
+/** A plan that was found and not taken yet. */
+interface Proposed {
+  readonly course: Course;
+  readonly plan: InstallPlan;
+  readonly value: number;
+  readonly practices: readonly Kept<Practice>[];
+}
+/** How the longer look goes, in words; null while there is none. */
+export interface LongerLook {
+  readonly words: string;
+  readonly runs: boolean;
+}
+
+/** How often the server is asked how far it is (ms). */
+const ASK = 700;
+const at = (id: string): string => `/api/plans/${encodeURIComponent(id)}`;
+
+/** Plans of a team's season: one at once, found on this page, and a better one looked for by the server. */
+export function usePlanning(team: InstallTeam, today: string, t: Teller) {
+  const [proposed, setProposed] = useState<Proposed | null>(null);
+  const [busy, setBusy] = useState(false);
+  const [look, setLook] = useState<LongerLook | null>(null);
+  const looking = useRef<string | null>(null);
+  const stop = (): void => {
+    const id = looking.current;
+    looking.current = null;
+    if (id) void call(PlanRowSchema, `${at(id)}/cancel`, { method: 'POST' }).catch(() => undefined);
+  };
+  useEffect(() => stop, []);
+  const asPractices = (course: Course, plan: InstallPlan): readonly Kept<Practice>[] =>
+    withPlan(
+      course,
+      plan,
+      team.practices,
+      team.plays,
+      () => nanoid(8),
+      (c) => conceptWords(c, t),
+    );
+  const propose = (course: Course, plan: InstallPlan, value: number): void =>
+    setProposed({ course, plan, value, practices: asPractices(course, plan) });
+
+  return {
+    ...{ proposed, busy, look },
+    /** What is planned stays and what is missing is added, or all of it is made anew. */
+    plan: (how: 'fill' | 'anew'): void => {
+      stop();
+      setLook(null);
+      setBusy(true);
+      void questions
+        .ask('plan', { team, today, how }, { key: `plan ${nanoid(6)}`, priority: 'now' })
+        .answer.then((found) => found && propose(found.course, found.plan, found.value))
+        .finally(() => setBusy(false));
+    },
+    /** A longer look by the server; what is better is shown as it comes. */
+    better: async (): Promise<void> => {
+      if (!proposed) return;
+      const { course } = proposed;
+      let best = proposed.value;
+      setLook({ words: 'Looking for a better one.', runs: true });
+      try {
+        const order = {
+          problem: course.problem,
+          held: course.held,
+          start: proposed.plan,
+          keep: false,
+        } as PlanOrder;
+        const { id } = await call(PlanRowSchema, '/api/plans', send('POST', order));
+        looking.current = id;
+        for (;;) {
+          await new Promise((r) => setTimeout(r, ASK));
+          if (looking.current !== id) return;
+          const row = await call(PlanRowSchema, at(id));
+          if (looking.current !== id) return;
+          const plan = row.plan as InstallPlan | null;
+          if (
+            plan &&
+            row.value !== null &&
+            row.value > best + 0.005 &&
+            wrongInPlan(course.problem, plan).length === 0
+          ) {
+            best = row.value;
+            propose(course, plan, row.value);
+          }
+          const open = row.state === 'waiting' || row.state === 'working';
+          setLook({ words: lookWords(row.state, row.gap, best > proposed.value, row.seconds), runs: open });
+          if (!open) break;
+        }
+      } catch (error) {
+        setLook({
+          words:
+            error instanceof Unreachable
+              ? 'The server is away: this is the plan found here.'
+              : (error as Error).message,
+          runs: false,
+        });
+      }
+      looking.current = null;
+    },
+    stop: (): void => {
+      stop();
+      setLook((l) => l && { words: 'Stopped. This is the best so far.', runs: false });
+    },
+    drop: (): void => {
+      stop();
+      setLook(null);
+      setProposed(null);
+    },
+  };
+}
+
+const lookWords = (state: string, gap: number | null, better: boolean, seconds: number): string => {
+  const found = better ? 'A better one is shown.' : 'None better yet.';
+  const near =
+    gap === null
+      ? ''
+      : gap < 0.005
+        ? ' It is proved to be the best.'
+        : ` At most ${Math.ceil(gap * 100)} % is missing.`;
+  if (state === 'failed') return 'The longer look failed. This is the plan found here.';
+  return state === 'done'
+    ? `${better ? 'A better one was found.' : 'None better was found.'}${near}`
+    : `${found}${near} ${Math.round(seconds)} s`;
+};
