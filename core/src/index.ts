@@ -429,3 +429,5 @@ export { needsOf } from './people/needs.ts';
 export { PlanOrderSchema, PlanRowSchema, type PlanOrder, type PlanRow } from './install/plan/shape.ts';
 export type { TouchKind } from './install/plan/problem.ts';
 export { instantOf } from './calendar/instant.ts';
+export { memoryLoad, type MemoryLoad } from './install/load.ts';
+export { fromToday } from './calendar/from-today.ts';

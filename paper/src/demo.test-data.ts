@@ -1,4 +1,4 @@
-import { PaperOrderSchema, readPlay, type PaperAsk, type Play } from '@corkscrew/core';
+import { fromToday, PaperOrderSchema, readPlay, type PaperAsk, type Play } from '@corkscrew/core';
 import { readdirSync, readFileSync } from 'node:fs';
 import type { PaperInput } from './input.ts';
 import { makePages } from './make.ts';
@@ -22,19 +22,25 @@ interface Team {
   readonly opponents: readonly { readonly body: NonNullable<PaperInput['opponent']> }[];
   readonly words: readonly { readonly body: NonNullable<PaperInput['words']>[number] }[];
   readonly series: readonly { readonly body: NonNullable<PaperInput['series']>[number] }[];
+  readonly practices: readonly { readonly body: NonNullable<PaperInput['practice']> }[];
+  readonly seasons: readonly { readonly body: NonNullable<PaperInput['season']> }[];
 }
+const DAY = '2026-11-28';
 
 /** The demo team with some of its plays, as pages are made from it. */
 export function demoInput(plays: readonly Play[] = demoPlays(), more: Partial<PaperInput> = {}): PaperInput {
-  const team = json('team.json') as Team;
+  const team = fromToday(json('team.json'), DAY) as Team;
   return {
     team: 'Harrow Point',
-    date: '2026-11-28',
+    date: DAY,
     plays: plays.map((play) => ({ play, revision: 3 })),
     sheet: team.sheets[0]!.body,
     opponent: team.opponents[0]!.body,
     words: team.words.map((w) => w.body),
     series: team.series.map((s) => s.body),
+    practice: team.practices.find((p) => p.body.date === DAY)!.body,
+    season: team.seasons[0]!.body,
+    away: ['Marchbanks, Eli'],
     ...more,
   };
 }

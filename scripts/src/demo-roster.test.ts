@@ -1,4 +1,5 @@
 import {
+  fromToday,
   playRoster,
   PLAYERS,
   readPlayText,
@@ -17,7 +18,8 @@ interface Kept<T> {
   readonly id: string;
   readonly body: T;
 }
-const team = JSON.parse(readFileSync(join(DEMO_PLAYS, '../team.json'), 'utf8')) as {
+const DAY = '2026-11-29';
+const team = fromToday(JSON.parse(readFileSync(join(DEMO_PLAYS, '../team.json'), 'utf8')), DAY) as {
   readonly players: readonly Kept<Player>[];
   readonly clearances: readonly Kept<Clearance>[];
 };
@@ -27,7 +29,6 @@ const plays = readdirSync(DEMO_PLAYS).map((f): Play => {
   return read.play;
 });
 const named = (name: string): Play => plays.find((p) => p.name === name)!;
-const DAY = '2026-11-29';
 const roster = (play: Play) => playRoster(play, team.players, team.clearances, DAY);
 /** What a number needs most, the most first. */
 const main = (play: Play, number: PlayerId): string[] =>

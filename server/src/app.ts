@@ -16,6 +16,7 @@ import { errorAnswers } from './http/errors.ts';
 import { guard } from './http/guard.ts';
 import { nothingHere } from './http/methods.ts';
 import { problemResponse } from './http/problem.ts';
+import { peopleRoutes } from './records/people.ts';
 import { RECORD_KINDS, recordRoutes } from './records/routes.ts';
 import { seriesRoutes } from './records/series.ts';
 import { wordRoutes } from './records/words.ts';
@@ -134,6 +135,7 @@ export function createApp({
   for (const kind of RECORD_KINDS) app.route(`/api/${kind}`, recordRoutes(database, kind));
   app.route('/api/series', seriesRoutes(database, beside));
   app.route('/api/words', wordRoutes(database));
+  app.route('/api/players', peopleRoutes(database));
   app.get(
     '/api/openapi.json',
     openAPIRouteHandler(app, {

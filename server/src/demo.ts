@@ -1,11 +1,4 @@
-import {
-  addDays,
-  readPlayText,
-  recordSave,
-  weekdayOf,
-  type RecordKind,
-  type RecordSave,
-} from '@corkscrew/core';
+import { fromToday, readPlayText, recordSave, type RecordKind, type RecordSave } from '@corkscrew/core';
 import { readdir, readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { z } from 'zod';
@@ -20,20 +13,6 @@ const TeamFileSchema = z.partialRecord(
   z.enum(RECORD_KINDS as [RecordKind, ...RecordKind[]]),
   z.array(z.object({ id: z.string(), body: z.unknown() })),
 );
-
-/**
- * A file says days from today: "@4" is the day in four days, "@w1" the day of the week of tomorrow. So a season that is
- * put in today is in its middle today.
- */
-export function fromToday(value: unknown, today: string): unknown {
-  if (Array.isArray(value)) return value.map((v) => fromToday(v, today));
-  if (typeof value === 'object' && value !== null)
-    return Object.fromEntries(Object.entries(value).map(([k, v]) => [k, fromToday(v, today)]));
-  const told = typeof value === 'string' ? /^@(w?)(-?\d+)$/.exec(value) : null;
-  if (!told) return value;
-  const day = addDays(today, Number(told[2]));
-  return told[1] ? weekdayOf(day) : day;
-}
 
 /** Today where the server stands. */
 function localToday(): string {

@@ -61,11 +61,9 @@ export async function startServer(options: ServeOptions): Promise<Running> {
         isOrdered: await hasOpenPapers(db),
       };
     });
-    const jobs = await startJobs(
-      options.databaseUrl,
-      database,
-      log,
-      options.works ? { works: options.works } : {},
+    // The engine makes its tables: two that start at once do that one after the other.
+    const jobs = await database.alone(() =>
+      startJobs(options.databaseUrl, database, log, options.works ? { works: options.works } : {}),
     );
     const worker = options.prints === false ? null : workerBeside(options.databaseUrl, options.logFile);
     if (isOrdered) worker?.wake();

@@ -109,7 +109,7 @@ const underOf = (b: Block): string =>
     b.note ?? '',
   ]
     .filter(Boolean)
-    .join('. ');
+    .join('; ');
 
 /** How it is run, as a texture: dots walked, hatch guided, solid live. */
 function strip(press: Press, block: Block, x: number, y: number, tall: number): void {

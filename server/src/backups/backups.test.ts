@@ -109,6 +109,22 @@ describe('all of a team in one file', () => {
     expect(rows).toHaveLength(before.length - 1);
     expect(everything(await now(id))).toEqual(before);
   }, 60_000);
+  it('a player who was erased since does not come back with an older backup, over the team or beside it', async () => {
+    const id = await full();
+    const file = packBackup(await now(id));
+    const him = 'demo-player-24';
+    const said = (b: Backup): string => JSON.stringify(b.rows);
+    expect(said(await now(id))).toContain('Thistlewood');
+    await app(id).request(`/api/players/${him}/erase`, { method: 'POST' });
+    expect(said(await now(id))).not.toContain('Thistlewood');
+    await database.long((db) => restoreBackup(db, id, file, 'over', NOW));
+    const beside = await database.long((db) => restoreBackup(db, id, file, 'beside', NOW));
+    for (const team of [id, beside.team]) {
+      const all = await now(team);
+      expect(said(all)).not.toContain('Thistlewood');
+      expect(said(all)).toContain('Oxenbridge');
+    }
+  }, 60_000);
   it('what fails on the way leaves everything as it was', async () => {
     const id = await full();
     const before = everything(await now(id));

@@ -3,8 +3,18 @@ import { desc, eq, getTableColumns, inArray, type InferInsertModel } from 'drizz
 import type { PgTable } from 'drizzle-orm/pg-core';
 import { nanoid } from 'nanoid';
 import type { Db } from '../db/client.ts';
-import { backups, people, plays, playVersions, records, recordVersions, teams } from '../db/schema.ts';
+import {
+  backups,
+  erased,
+  people,
+  plays,
+  playVersions,
+  records,
+  recordVersions,
+  teams,
+} from '../db/schema.ts';
 import { notFound } from '../http/problem.ts';
+import { erasedOf } from '../records/people.ts';
 import { bumpList } from '../plays/list.ts';
 import {
   BACKUP_FORMAT,
@@ -139,8 +149,14 @@ export async function restoreBackup(
       .set({ school, defences, defaults, ...(mode === 'beside' ? {} : { name }) })
       .where(eq(teams.id, to));
   }
+  // Who was erased since stays erased, whatever the backup still has of him.
+  const gone = await erasedOf(db, team);
+  if (to !== team) for (const id of gone) await db.insert(erased).values({ teamId: to, id });
   for (const table of NAMES) {
-    const all = rows.filter((r) => r.table === table).map((r) => readyFor(TABLES[table], r.row, to));
+    const all = rows
+      .filter((r) => r.table === table)
+      .flatMap((r) => withoutErased(table, r.row, gone))
+      .map((row) => readyFor(TABLES[table], row, to));
     for (let i = 0; i < all.length; i += CHUNK)
       await db
         .insert(TABLES[table] as typeof plays)
@@ -149,6 +165,17 @@ export async function restoreBackup(
   await bumpList(db, to);
   return { team: to, rows: rows.length - 1, before };
 }
+/** A row of a backup without those who were erased since. */
+function withoutErased(
+  table: TableName,
+  row: BackupRow['row'],
+  gone: ReadonlySet<string>,
+): BackupRow['row'][] {
+  if (row['kind'] !== 'players') return [row];
+  if (table === 'records' && gone.has(String(row['id']))) return [{ ...row, body: null }];
+  return table === 'record_versions' && gone.has(String(row['recordId'])) ? [] : [row];
+}
+
 /** Rows go in so many at a time: PostgreSQL takes 65,535 values in one statement. */
 const CHUNK = 500;
 

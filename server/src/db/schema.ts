@@ -161,6 +161,13 @@ export const records = pgTable(
   (t) => [primaryKey({ columns: [t.teamId, t.kind, t.id] })],
 );
 
+/** Players who were erased: only that they were. No restore, no import and no older draft brings them back. */
+export const erased = pgTable(
+  'erased',
+  { teamId: teamId(), id: text('id').notNull(), at: when('at').notNull().defaultNow() },
+  (t) => [primaryKey({ columns: [t.teamId, t.id] })],
+);
+
 /** Kept versions of those, one a sitting. */
 export const recordVersions = pgTable(
   'record_versions',

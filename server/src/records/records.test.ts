@@ -109,3 +109,26 @@ it('words from a file are kept all at once or not at all', async () => {
   expect(problem.detail).toBe('A team keeps at most 500 words; this file has 10000. None was taken.');
   expect((await words()).sort()).toEqual(['ebb', 'hawser']);
 });
+
+it('a player who is erased goes with his kept versions, and nothing brings him back', async () => {
+  const him = (name: string) => ({
+    ...{ jersey: '9', name, plays: ['2'], hand: 'left', speed: 1 },
+    ...{ skills: { pass: 3 }, cleared: [], out: [] },
+  });
+  const save = (revision: number, name: string) =>
+    send('PUT', '/api/players/erase-me', { revision, sitting: `s${revision}`, body: him(name) });
+  await save(0, 'Thistle, Ned');
+  await save(1, 'Thistle, Edmund');
+  const kept = await json<{ player: { name: string }; versions: { player: { name: string } }[] }>(
+    await request('/api/players/erase-me/kept'),
+  );
+  expect([kept.player.name, kept.versions.map((v) => v.player.name)]).toEqual([
+    'Thistle, Edmund',
+    ['Thistle, Ned', 'Thistle, Edmund'],
+  ]);
+  expect((await send('POST', '/api/players/erase-me/erase', {})).status).toBe(200);
+  expect((await request('/api/players/erase-me/kept')).status).toBe(404);
+  expect(await json<unknown[]>(await request('/api/players/erase-me/versions'))).toEqual([]);
+  // An older draft of another device, as new or on what it knew.
+  for (const revision of [0, 2, 3]) expect((await save(revision, 'Back again')).status).toBe(410);
+});

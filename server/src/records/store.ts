@@ -11,6 +11,7 @@ import type { Actor } from '../actor.ts';
 import type { Db } from '../db/client.ts';
 import { records, recordVersions } from '../db/schema.ts';
 import { notFound, ProblemError } from '../http/problem.ts';
+import { isErased } from './people.ts';
 
 /** Saves of one sitting within this time become one kept version. */
 const SITTING_MINUTES = 10;
@@ -57,6 +58,8 @@ export async function saveRecord(
   { revision, sitting, body }: RecordSave,
 ): Promise<{ id: string; revision: number; updatedAt: string }> {
   const { team: teamId } = actor;
+  if (kind === 'players' && body !== null && (await isErased(db, teamId, id)))
+    throw new ProblemError(410, 'Erased', 'This player was erased. Nothing of him is kept any more.');
   const [old] = await db
     .select()
     .from(records)

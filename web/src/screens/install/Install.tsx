@@ -6,6 +6,7 @@ import {
   mondayOf,
   moveBlock,
   movesOf,
+  wantsOf,
   type Block,
   type BlockItem,
   type Kept,
@@ -24,6 +25,7 @@ import { TopBar } from '../../ui/TopBar.tsx';
 import { Undo } from '../../ui/Undo.tsx';
 import { BlockPanel } from './BlockPanel.tsx';
 import { contactWords } from './contact.ts';
+import { Learn } from './Learn.tsx';
 import { GamePanel } from './GamePanel.tsx';
 import { Page, SideColumn } from './look.ts';
 import { usePlanning } from './planning.ts';
@@ -127,6 +129,10 @@ export default function Install() {
       return `${gameName(g.body, install.opponents.rows ?? [])}: ${good} of ${all.length} ready or on plan`;
     });
   const ready = game ? readiness({ team: { ...team, practices }, day }, game.body) : [];
+  const wanted = new Set(coming.flatMap((g) => wantsOf(g.body, team.sheets).map((w) => w.play)));
+  const others = (rows ?? [])
+    .filter((r) => r.summary.status !== 'retired' && !wanted.has(r.id))
+    .map((r) => r.id);
   const made = season || (install.season === null && !install.loading);
   return (
     <Page>
@@ -261,22 +267,25 @@ export default function Install() {
               onClose={() => setChosen(null)}
             />
           ) : game ? (
-            <Readiness
-              install={install}
-              game={game}
-              name={gameName(game.body, install.opponents.rows ?? [])}
-              ready={ready}
-              thread={thread}
-              onChoose={setChosen}
-              onMend={(m) => {
-                const p = at(m.practice);
-                if (p)
-                  change(
-                    [{ id: p.id, body: mended(p.body, m, nanoid(8)) }],
-                    `${m.name} has ${m.minutes} min on ${dayShort(p.body.date)} now.`,
-                  );
-              }}
-            />
+            <>
+              <Readiness
+                install={install}
+                game={game}
+                name={gameName(game.body, install.opponents.rows ?? [])}
+                ready={ready}
+                thread={thread}
+                onChoose={setChosen}
+                onMend={(m) => {
+                  const p = at(m.practice);
+                  if (p)
+                    change(
+                      [{ id: p.id, body: mended(p.body, m, nanoid(8)) }],
+                      `${m.name} has ${m.minutes} min on ${dayShort(p.body.date)} now.`,
+                    );
+                }}
+              />
+              <Learn install={install} game={game.body} others={others} />
+            </>
           ) : (
             !install.loading && (
               <p className="none">No game to come. Add one to see what has to be ready for it.</p>

@@ -32,6 +32,12 @@ export const Page = styled.div`
   grid-template-rows: 60px minmax(0, 1fr);
   height: 100vh;
   height: 100dvh;
+  .next {
+    min-width: 0;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
   .said {
     font-size: 27px;
     font-weight: 740;
@@ -66,6 +72,7 @@ export const Page = styled.div`
     .both {
       grid-template-columns: minmax(0, 1fr);
       overflow: auto;
+      grid-auto-rows: max-content;
       align-content: start;
     }
     .weeks,
@@ -77,7 +84,12 @@ export const Page = styled.div`
       border-top: 1px solid var(--rule-2);
     }
   }
-  @media (max-width: 760px) {
+  @media (max-width: 1023px) {
+    .next {
+      display: none;
+    }
+  }
+  @media (max-width: 900px) {
     .said {
       display: none;
     }
@@ -402,6 +414,7 @@ export const SideColumn = styled.div`
   .bar {
     display: block;
     width: 100%;
+    max-width: 340px;
     height: 11px;
     margin-top: 5px;
   }
@@ -422,6 +435,23 @@ export const SideColumn = styled.div`
     flex-wrap: wrap;
     gap: 6px;
     align-items: center;
+  }
+  .told > p:last-child,
+  .row + p {
+    margin: 8px 0 0;
+  }
+  .over {
+    color: var(--gap);
+  }
+  summary {
+    min-height: 26px;
+    font: 640 13.5px/1.3 'Archivo Variable';
+    font-stretch: 77%;
+  }
+  @media (pointer: coarse) {
+    summary {
+      min-height: 44px;
+    }
   }
   .fields {
     display: grid;

@@ -7,6 +7,7 @@ import {
   type Player,
   type PlayerId,
 } from '@corkscrew/core';
+import { useState } from 'react';
 import styled from 'styled-components';
 import { Choice } from '../../ui/Choice.tsx';
 import { Button, Input, Label, Toggle } from '../../ui/controls.tsx';
@@ -77,6 +78,8 @@ export function Card({
   day,
   onChange,
   onRemove,
+  onGiveOut,
+  onErase,
   onClose,
 }: {
   man: Player;
@@ -84,8 +87,11 @@ export function Card({
   day: string;
   onChange: (man: Player) => void;
   onRemove: () => void;
+  onGiveOut: () => void;
+  onErase: () => void;
   onClose: () => void;
 }) {
+  const [sure, setSure] = useState(false);
   const set = (more: Partial<Player>): void => onChange({ ...man, ...more });
   const rate = (skill: (typeof SKILLS)[number], value: string): void => {
     const { [skill]: _was, ...rest } = man.skills;
@@ -191,7 +197,17 @@ export function Card({
       <div className="row">
         <Button onPress={onClose}>Close</Button>
         <Button onPress={onRemove}>Take off the roster</Button>
+        <Button onPress={onGiveOut}>Give out what is kept</Button>
+        <Button onPress={() => (sure ? onErase() : setSure(true))}>
+          {sure ? 'Erase for good, with all kept versions' : 'Erase'}
+        </Button>
       </div>
+      {sure && (
+        <p>
+          Name, figures and notes go and nothing brings them back, no older backup either. What was done with
+          a former player stays.
+        </p>
+      )}
     </Box>
   );
 }

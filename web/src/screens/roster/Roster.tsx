@@ -1,9 +1,12 @@
 import { courtFor, type Player } from '@corkscrew/core';
 import { playersCsv, readPlayersCsv } from '@corkscrew/words/csv';
 import { Plus } from 'lucide-react';
+import { useQueryClient } from '@tanstack/react-query';
 import { nanoid } from 'nanoid';
 import { useEffect, useState } from 'react';
 import { useSearchParams } from 'react-router';
+import { z } from 'zod';
+import { call } from '../../app/api.ts';
 import { useUnits } from '../../app/units.ts';
 import { Choice } from '../../ui/Choice.tsx';
 import { Button, MainButton } from '../../ui/controls.tsx';
@@ -26,6 +29,7 @@ const NEW: Player = {
 /** Who can play which number, how well, and who are the best five: for one play, and for a whole call sheet. */
 export default function Roster() {
   const [params, setParams] = useSearchParams();
+  const client = useQueryClient();
   const roster = useRoster(params.get('sheet'));
   const { men, plays, sheets, sheet, players } = roster;
   const [man, setMan] = useState<string | null>(null);
@@ -49,6 +53,11 @@ export default function Roster() {
     const fresh = read.players.filter((p) => p.id === null).length;
     setTold([`${fresh} new, ${read.players.length - fresh} changed.`, ...read.told]);
   };
+  /** A man and all kept versions of him go for good; away from the server nothing is erased, and it is said. */
+  const erase = (id: string): Promise<void> =>
+    call(z.object({ ok: z.boolean() }), `/api/players/${encodeURIComponent(id)}/erase`, { method: 'POST' })
+      .then(() => client.invalidateQueries({ queryKey: ['records', 'players'] }))
+      .catch((error: Error) => setTold([`Nothing was erased. ${error.message}`]));
   const card = men.find((m) => m.id === man);
   return (
     <Page>
@@ -122,6 +131,11 @@ export default function Roster() {
               onRemove={() => {
                 players.change(card.id, null);
                 setMan(null);
+              }}
+              onGiveOut={() => location.assign(`/api/players/${encodeURIComponent(card.id)}/kept`)}
+              onErase={() => {
+                setMan(null);
+                void erase(card.id);
               }}
               onClose={() => setMan(null)}
             />
