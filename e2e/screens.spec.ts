@@ -133,6 +133,43 @@ const VIEWS: readonly View[] = [
         .click();
     },
   },
+  {
+    name: 'install',
+    path: '/install',
+    sizes: [...WIDE, PHONE],
+    then: (page) => page.getByRole('heading', { name: /^Ready for/ }).waitFor(),
+  },
+  {
+    name: 'install with a block',
+    once: true,
+    path: '/install',
+    sizes: TWO,
+    then: (page) =>
+      page
+        .locator('[data-practice="demo-practice-13"]')
+        .getByRole('button', { name: /^Fog 3/ })
+        .click(),
+  },
+  {
+    name: 'install with a practice',
+    once: true,
+    path: '/install',
+    sizes: TWO,
+    then: (page) => page.locator('[data-practice="demo-practice-13"] .title').click(),
+  },
+  {
+    name: 'side of the court',
+    once: true,
+    path: '/install/practice/demo-practice-13',
+    sizes: [...TWO, PHONE],
+    then: (page) => page.getByRole('button', { name: /Bell 2/ }).click(),
+  },
+  {
+    name: 'drill card',
+    path: '/install/drill/demo-practice-13/b88',
+    sizes: [...TWO, PHONE],
+    then: (page) => page.getByRole('article').first().waitFor(),
+  },
   { name: 'zone room', path: '/zone', sizes: [...WIDE, PHONE] },
   {
     name: 'present',

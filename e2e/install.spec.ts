@@ -1,0 +1,236 @@
+import { readFile } from 'node:fs/promises';
+import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
+import { mondayOf, type Kept, type Practice } from '@corkscrew/core';
+import { expect, test, type App } from './app.ts';
+
+const practices = async (app: App): Promise<Kept<Practice>[]> =>
+  (await (await fetch(`${app.url}/api/practices`)).json()) as Kept<Practice>[];
+const practice = async (app: App, id: string): Promise<Practice> =>
+  (await practices(app)).find((p) => p.id === id)!.body;
+const weekday = (day: string): string =>
+  new Date(`${day}T12:00:00`).toLocaleDateString('en', { weekday: 'short' });
+const dayName = (day: string): string => `${weekday(day)} ${Number(day.slice(8))}`;
+
+test('two weeks are planned, a block is kept, a practice is missed, and planned again only what it had moves', async ({
+  page,
+  app,
+}) => {
+  const first = await practice(app, 'demo-practice-16');
+  await page.goto(`${app.url}/install?week=${mondayOf(first.date)}`);
+  await expect(page.getByRole('heading', { name: 'Ready for Gorsedale, away' })).toBeVisible();
+  const plan = page.getByRole('region', { name: 'The plan' });
+  const fill = async (): Promise<void> => {
+    await page.getByRole('button', { name: 'Plan', exact: true }).click();
+    await page.getByRole('menuitem', { name: 'Fill in what is missing' }).click();
+    await expect(plan.getByRole('heading')).toContainText('changes, not taken yet');
+  };
+  await fill();
+  await expect(plan).toContainText(/Tarn Valley, home: \d+ of \d+ ready or on plan; now 0/);
+  await plan.getByRole('button', { name: 'Take the plan' }).click();
+  await expect(page.getByText('The plan is taken.')).toBeVisible();
+  const planned = async (id: string) => (await practice(app, id)).blocks.filter((b) => b.planned);
+  await expect.poll(async () => (await planned('demo-practice-17')).length).toBeGreaterThan(0);
+
+  // One of them is kept where it is.
+  const second = await practice(app, 'demo-practice-17');
+  const kept = (await planned('demo-practice-16'))[0]!;
+  await page.locator(`[data-block="${kept.id}"]`).click();
+  const panel = page.getByRole('region', { name: kept.item.name, exact: true });
+  await panel.getByRole('button', { name: 'Keep it here' }).click();
+  await expect
+    .poll(async () => (await practice(app, 'demo-practice-16')).blocks.find((b) => b.id === kept.id)?.locked)
+    .toBe(true);
+
+  // The next practice does not take place.
+  const before = await practices(app);
+  await page.locator('[data-practice="demo-practice-17"] .title').click();
+  await page
+    .getByRole('region', { name: /^Practice on/ })
+    .getByText('It was missed')
+    .click();
+  await expect.poll(async () => (await practice(app, 'demo-practice-17')).missed).toBe(true);
+  await expect(page.locator('[data-practice="demo-practice-17"] .title')).toContainText(dayName(second.date));
+  await fill();
+  const moves = plan.getByRole('list', { name: 'What changes' }).getByRole('listitem');
+  expect(await moves.count()).toBeGreaterThan(0);
+  for (const words of await moves.allTextContents()) expect(words).toMatch(/^.+: \d+ min on /);
+  await plan.getByRole('button', { name: 'Take the plan' }).click();
+  await expect(page.getByText('The plan is taken.')).toBeVisible();
+  // Everything else is as it was.
+  await expect
+    .poll(async () => {
+      const now = await practices(app);
+      const lost = before
+        .filter((p) => p.id !== 'demo-practice-17')
+        .flatMap((p) =>
+          p.body.blocks.filter(
+            (b) => !now.find((q) => q.id === p.id)!.body.blocks.some((x) => x.id === b.id),
+          ),
+        );
+      return lost.length;
+    })
+    .toBe(0);
+  // In one press it is as it was before.
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect
+    .poll(async () => (await practices(app)).map((p) => p.body.blocks.length))
+    .toEqual(before.map((p) => p.body.blocks.length));
+});
+
+test('a block is moved by keys, by Move to and by hand, and what it lacks is taken in one press', async ({
+  page,
+  app,
+}) => {
+  const [from, to] = ['demo-practice-18', 'demo-practice-19'];
+  const at = await practice(app, from);
+  await page.goto(`${app.url}/install?week=${mondayOf(at.date)}`);
+  const column = page.locator(`[data-practice="${from}"]`);
+  await column.locator('.title').click();
+  await page
+    .getByRole('region', { name: /^Practice on/ })
+    .getByLabel('Add a play')
+    .selectOption('Rope 1');
+  const panel = page.getByRole('region', { name: 'Rope 1', exact: true });
+  await panel.getByLabel('Minutes').fill('7');
+  await panel.getByLabel('Minutes').press('Enter');
+  const there = async (id: string) =>
+    (await practice(app, id)).blocks.flatMap((b) =>
+      b.item.name === 'Rope 1' && b.minutes === 7 ? [b.id] : [],
+    );
+  await expect.poll(() => there(from)).toHaveLength(1);
+  const [block] = await there(from);
+  await page.locator(`[data-block="${block}"]`).press('Alt+ArrowRight');
+  await expect.poll(() => there(to)).toEqual([block]);
+  await panel.getByLabel('Move to').selectOption({ index: 0 });
+  await expect.poll(() => there(to)).toEqual([]);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(() => there(to)).toEqual([block]);
+
+  // By hand: from one column into the other.
+  await page.goto(`${app.url}/install?week=${mondayOf(at.date)}`);
+  const box = (await page.locator(`[data-block="${block}"]`).boundingBox())!;
+  const goal = (await column.locator('[data-block]').first().boundingBox())!;
+  await page.mouse.move(box.x + 40, box.y + 8);
+  await page.mouse.down();
+  await page.mouse.move(goal.x + 40, goal.y + goal.height + 2, { steps: 8 });
+  await page.mouse.up();
+  await expect.poll(() => there(from)).toEqual([block]);
+  await page.locator(`[data-block="${block}"]`).press('Delete');
+  await expect.poll(() => there(from)).toEqual([]);
+
+  // What a play lacks.
+  await page.goto(`${app.url}/install`);
+  const ready = page.getByRole('button', { name: /^Squall 8/ }).first();
+  await page
+    .getByRole('region', { name: 'Not on course' })
+    .getByRole('button', { name: /^Fog 3A/ })
+    .click();
+  await expect(ready).toBeVisible();
+  await expect(page.getByRole('status').filter({ hasText: 'Fog 3A' })).toContainText('nothing planned');
+  await page.getByRole('button', { name: /^Take 8 on/ }).click();
+  await expect
+    .poll(async () => (await practices(app)).some((p) => p.body.blocks.some((b) => b.item.name === 'Fog 3A')))
+    .toBe(true);
+});
+
+test('at the side of the court, on a phone and with the server away, a block is done in two taps', async ({
+  browser,
+  app,
+}) => {
+  const context = await browser.newContext({
+    viewport: { width: 390, height: 844 },
+    hasTouch: true,
+    isMobile: true,
+  });
+  const page = await context.newPage();
+  try {
+    await page.goto(`${app.url}/install/practice/demo-practice-13`);
+    const line = page.getByRole('button', { name: /Bell 2/ });
+    await expect(line).toBeVisible();
+    await page.route('**/api/**', (route) => route.abort());
+    await line.tap();
+    await page.getByRole('button', { name: 'Well' }).tap();
+    await page.getByRole('button', { name: 'One clean more' }).tap();
+    await page.getByRole('button', { name: 'One broke more' }).tap();
+    await expect(page.getByRole('status')).toContainText('On this device');
+    await expect(line).toContainText('1 of 2 clean');
+    const done = async () =>
+      (await practice(app, 'demo-practice-13')).blocks.find((b) => b.item.name === 'Bell 2')!.done;
+    expect(await done()).toBeUndefined();
+    // The clock runs by itself, and says nothing aloud.
+    await page.getByRole('button', { name: 'Start' }).tap();
+    await expect(page.getByRole('timer')).not.toHaveText('6:00');
+    await page.unroute('**/api/**');
+    await expect.poll(done, { timeout: 40_000 }).toEqual({ minutes: 6, went: 'well', clean: 1, tried: 2 });
+    await expect(page.getByRole('status')).toHaveText('Saved', { timeout: 40_000 });
+  } finally {
+    await context.close();
+  }
+  // What was marked counts: on the desk the block has its tick.
+  const desk = await browser.newPage();
+  await desk.goto(`${app.url}/install`);
+  await expect(
+    desk.locator('[data-practice="demo-practice-13"]').getByRole('button', { name: /Bell 2.*done/ }),
+  ).toBeVisible();
+  await desk.close();
+});
+
+test('a practice sheet is printed and says what is done when; a drill card says what they are told', async ({
+  page,
+  app,
+}) => {
+  await page.goto(`${app.url}/install`);
+  await page.locator('[data-practice="demo-practice-13"] .title').click();
+  await page
+    .getByRole('region', { name: /^Practice on/ })
+    .getByRole('link', { name: 'print' })
+    .click();
+  await expect(page.getByRole('img', { name: 'Page 1 of 1' })).toContainText('Pilot 5A');
+  await page.getByRole('button', { name: 'Make the PDF' }).click();
+  const made = page
+    .getByRole('list', { name: 'Made lately' })
+    .getByRole('link', { name: /^Save .*practice/ });
+  await expect(made).toBeVisible({ timeout: 70_000 });
+  const [file] = await Promise.all([page.waitForEvent('download'), made.click()]);
+  const doc = await getDocument({ data: new Uint8Array(await readFile(await file.path())), verbosity: 0 })
+    .promise;
+  const { items } = await (await doc.getPage(1)).getTextContent();
+  const text = items.map((t) => ('str' in t ? t.str : '')).join(' ');
+  for (const words of ['18:12', 'Pilot 5A', 'Walk through', 'Sprint to your spot', 'concussion'])
+    expect(text).toContain(words);
+  await page.getByRole('button', { name: /^Throw away .*practice/ }).click();
+
+  await page.goto(`${app.url}/install`);
+  await page
+    .locator('[data-practice="demo-practice-13"]')
+    .getByRole('button', { name: /^Fog 3/ })
+    .click();
+  await page.getByRole('link', { name: 'drill card' }).click();
+  const card = page.getByRole('article').filter({ hasText: 'x3 stays' });
+  await expect(card).toContainText('a side, then the other side');
+  await expect(card.getByRole('img').or(card.locator('svg')).first()).toBeVisible();
+});
+
+test('a season from nothing: practice days once, a game, and bad figures are told', async ({ page, app }) => {
+  await page.goto(`${app.url}/install`);
+  await page.getByRole('button', { name: 'New', exact: true }).click();
+  await page.getByRole('menuitem', { name: 'Season and practice days' }).click();
+  const form = page.getByRole('region', { name: 'Season', exact: true });
+  const to = await form.getByLabel('To', { exact: true }).inputValue();
+  await form.getByLabel('To', { exact: true }).fill('2020-01-01');
+  await expect(form.getByText('It ends before it begins.')).toBeVisible();
+  await expect(form.getByRole('button', { name: 'Put them in' })).toBeDisabled();
+  await form.getByLabel('To', { exact: true }).fill(to);
+  const minutes = form.getByLabel('Minutes').first();
+  const was = await minutes.inputValue();
+  await minutes.fill('400');
+  await minutes.press('Enter');
+  await expect(minutes).toHaveValue('240');
+  await minutes.fill('0');
+  await minutes.press('Enter');
+  await expect(minutes).toHaveValue('10');
+  await minutes.fill(was);
+  await minutes.press('Enter');
+  await form.getByRole('button', { name: 'Put them in' }).click();
+  await expect(form.getByRole('status')).toContainText(/practices? stands? now|They all stand already/);
+});
