@@ -67,6 +67,11 @@ const Bar = styled.header`
       display: none;
     }
   }
+  @media (max-width: 1100px) {
+    nav {
+      gap: 12px;
+    }
+  }
   @media (max-width: 1023px) {
     /* However long the longest of its names is. */
     > select {

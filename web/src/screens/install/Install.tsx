@@ -16,6 +16,7 @@ import { CalendarDays, ChevronLeft, ChevronRight, Plus } from 'lucide-react';
 import { nanoid } from 'nanoid';
 import { useEffect, useState } from 'react';
 import { useSearchParams } from 'react-router';
+import { usePhone } from '../../app/size.ts';
 import { dayLong, dayShort, today as todayIs } from '../../app/today.ts';
 import { listPlays } from '../../keeping/lists.ts';
 import { usePlainTeller } from '../../team/teller.ts';
@@ -47,6 +48,7 @@ export default function Install() {
   const [chosen, setChosen] = useState<Chosen>(null);
   const [season, setSeason] = useState(false);
   const [menu, setMenu] = useState<Menu>(null);
+  const phone = usePhone();
   const planning = usePlanning(team, day, usePlainTeller());
   const proposed = planning.proposed?.practices ?? null;
   const monday = params.get('week') ?? mondayOf(day);
@@ -134,6 +136,19 @@ export default function Install() {
     .filter((r) => r.summary.status !== 'retired' && !wanted.has(r.id))
     .map((r) => r.id);
   const made = season || (install.season === null && !install.loading);
+  const weeks = (
+    <>
+      <Sign aria-label="Two weeks back" onPress={() => go(addDays(monday, -14))}>
+        <ChevronLeft size={17} />
+      </Sign>
+      <Button onPress={() => go(mondayOf(day))}>
+        <CalendarDays size={15} /> Today
+      </Button>
+      <Sign aria-label="Two weeks on" onPress={() => go(addDays(monday, 14))}>
+        <ChevronRight size={17} />
+      </Sign>
+    </>
+  );
   return (
     <Page>
       <TopBar
@@ -146,22 +161,14 @@ export default function Install() {
             >
               {planning.busy ? 'Planning' : 'Plan'}
             </Button>
-            <MainButton onPress={(e) => setMenu({ at: e.target, is: 'new' })}>
-              <Plus size={15} /> New
+            <MainButton aria-label="New" onPress={(e) => setMenu({ at: e.target, is: 'new' })}>
+              <Plus size={15} /> {phone ? '' : 'New'}
             </MainButton>
           </>
         }
       >
         <h1 className="said">Install</h1>
-        <Sign aria-label="Two weeks back" onPress={() => go(addDays(monday, -14))}>
-          <ChevronLeft size={17} />
-        </Sign>
-        <Button onPress={() => go(mondayOf(day))}>
-          <CalendarDays size={15} /> Today
-        </Button>
-        <Sign aria-label="Two weeks on" onPress={() => go(addDays(monday, 14))}>
-          <ChevronRight size={17} />
-        </Sign>
+        {!phone && weeks}
         {game && (
           <p className="wide next">
             {gameName(game.body, install.opponents.rows ?? [])},{' '}
@@ -171,6 +178,7 @@ export default function Install() {
       </TopBar>
       <div className="both">
         <main className="weeks">
+          {phone && <div className="turn">{weeks}</div>}
           {!install.loading && team.practices.length === 0 && (
             <p className="none">No practices yet. Add your practice days once, on the right.</p>
           )}

@@ -58,9 +58,7 @@ export function Learn({
       </details>
       <details className="told" onToggle={(e) => setOpen(e.currentTarget.open)}>
         <summary>What would be cheapest to learn next</summary>
-        {open && (
-          <Cheapest install={install} ids={others} known={knownTo(team, practices, day)} />
-        )}
+        {open && <Cheapest install={install} ids={others} known={knownTo(team, practices, day)} />}
       </details>
     </>
   );

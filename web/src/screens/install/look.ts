@@ -58,6 +58,11 @@ export const Page = styled.div`
     background: var(--sheet);
     border-left: 1px solid var(--rule-2);
   }
+  .turn {
+    display: flex;
+    justify-content: space-between;
+    padding: 8px 12px 0;
+  }
   .none {
     padding: 14px;
     color: var(--ink-2);
