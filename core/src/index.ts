@@ -417,6 +417,7 @@ export {
   moveWords,
   progressWords,
   readyWords,
+  reasonWords,
   shortWords,
   WENT_WORDS,
 } from './language/install.ts';
@@ -431,3 +432,4 @@ export type { TouchKind } from './install/plan/problem.ts';
 export { instantOf } from './calendar/instant.ts';
 export { memoryLoad, type MemoryLoad } from './install/load.ts';
 export { fromToday } from './calendar/from-today.ts';
+export { reasonOf } from './install/reason.ts';

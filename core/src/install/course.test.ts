@@ -9,7 +9,9 @@ import { memoryLoad } from './load.ts';
 import { mended, mendFor } from './mend.ts';
 import { quickPlan } from './plan/search.ts';
 import { wrongIn } from './plan/wrong.ts';
+import { reasonWords } from '../language/install.ts';
 import { readyFor } from './ready.ts';
+import { reasonOf } from './reason.ts';
 import { block, game, other, pass, playOf, practice, sheet, team } from './season.test-data.ts';
 import { STAGE_LIMITS, type Went } from './stages.ts';
 
@@ -190,6 +192,38 @@ describe('readiness', () => {
     );
     expect(free).toMatchObject({ practice: 'p0', from: null });
     expect(mendFor(readyOf(team(base), 'a'), { date: '2026-12-11' }, [], TODAY)).toBeNull();
+  });
+});
+
+describe('why a block stands where it does', () => {
+  const [p, q, r] = [days[0]!, days[1]!, days[3]!];
+  const all = [
+    practice('p', p, [block('in', 'a', 'walk', 8)]),
+    practice('q', q, [block('again', 'a', 'guided', 3)]),
+    practice('r', r, [
+      block('due', 'a', 'guided', 3),
+      block('live', 'a', 'live', 6),
+      block('else', 'c', 'walk', 5),
+    ]),
+  ];
+  const why = (id: string) => {
+    const of = all.find((x) => x.body.blocks.some((b) => b.id === id))!;
+    const t = team({ ...base, practices: all });
+    return reasonOf(
+      of.body.blocks.find((b) => b.id === id)!,
+      of.body,
+      t,
+      () => 'Gorsedale',
+    );
+  };
+  it('for its game, on its second day, due, or for its live minutes; what no game asks for has no reason', () => {
+    expect(why('in')).toEqual({ is: 'in', game: 'Gorsedale', days: 11, weight: 3 });
+    expect(why('again')).toEqual({ is: 'secondDay', since: 1 });
+    expect(why('due')).toMatchObject({ is: 'due', since: 7 });
+    expect(why('live')).toEqual({ is: 'live', game: 'Gorsedale', minutes: 6, of: 10 });
+    expect(why('else')).toBeNull();
+    expect(reasonWords(why('live')!)).toBe('Brings it to 6 min of 10 live before Gorsedale.');
+    expect(reasonWords(why('again')!)).toBe('The second day with it, a day after it came in.');
   });
 });
 

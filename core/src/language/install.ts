@@ -2,6 +2,7 @@ import { alignmentByKey } from '../alignment/library.ts';
 import type { PlanMove } from '../install/apply.ts';
 import type { BlockStage, InstallStage, Progress, Went } from '../install/stages.ts';
 import type { Ready, Short } from '../install/ready.ts';
+import type { Reason } from '../install/reason.ts';
 import { isTermKey } from './dictionary.ts';
 import { PLAIN, type Teller } from './teller.ts';
 
@@ -119,6 +120,25 @@ export function progressWords(p: Progress): string {
   const ago =
     p.since === 0 ? 'done today' : p.since === 1 ? 'done yesterday' : `last done ${p.since} days ago`;
   return `${INSTALL_WORDS[p.stage]}, ${ago}`;
+}
+
+/** Why a block stands where it does, in a sentence. */
+export function reasonWords(r: Reason): string {
+  const inDays = (n: number): string => (n === 1 ? 'a day' : `${n} days`);
+  switch (r.is) {
+    case 'in':
+      return `New here for ${r.game}, ${inDays(r.days)} later${r.weight === 3 ? '; it stands in a main section of the sheet' : ''}.`;
+    case 'secondDay':
+      return `The second day with it, ${inDays(r.since)} after it came in.`;
+    case 'due':
+      return `Due again: ${inDays(r.since)} since it came in.`;
+    case 'fresh':
+      return `Else it would be ${inDays(r.days)} old at ${r.game}.`;
+    case 'live':
+      return `Brings it to ${minutes(r.minutes)} of ${r.of} live before ${r.game}.`;
+    case 'drill':
+      return 'Taught by itself, so that the play it is for fits into a practice.';
+  }
 }
 
 /** One thing that is otherwise in a plan: "Quay 4, walk: Mon 7 Dec → Tue 8 Dec". */

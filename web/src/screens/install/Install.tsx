@@ -5,6 +5,8 @@ import {
   mended,
   mondayOf,
   moveBlock,
+  reasonOf,
+  reasonWords,
   movesOf,
   wantsOf,
   type Block,
@@ -135,6 +137,12 @@ export default function Install() {
   const others = (rows ?? [])
     .filter((r) => r.summary.status !== 'retired' && !wanted.has(r.id))
     .map((r) => r.id);
+  const why = (b: Block, p: Practice): string | null => {
+    const of = (id: string): string =>
+      gameName(team.games.find((g) => g.id === id)!.body, install.opponents.rows ?? []);
+    const reason = reasonOf(b, p, { ...team, practices }, of);
+    return reason && reasonWords(reason);
+  };
   const made = season || (install.season === null && !install.loading);
   const weeks = (
     <>
@@ -234,7 +242,7 @@ export default function Install() {
               why={
                 block.item.is === 'play' && !team.plays.has(block.item.play)
                   ? 'This play is no longer in the playbook.'
-                  : null
+                  : why(block, practice.body)
               }
               onChange={(c) => change([{ id: practice.id, body: changeBlock(practice.body, block.id, c) }])}
               onMoveTo={(to) => move(block.id, to, at(to)?.body.blocks.length ?? 0)}
