@@ -433,3 +433,4 @@ export { instantOf } from './calendar/instant.ts';
 export { memoryLoad, type MemoryLoad } from './install/load.ts';
 export { fromToday } from './calendar/from-today.ts';
 export { reasonOf } from './install/reason.ts';
+export { looksByMan } from './people/looks.ts';

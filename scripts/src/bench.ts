@@ -10,6 +10,7 @@ import { answers } from './bench/answers.ts';
 import { tree } from './bench/tree.ts';
 import { book } from './bench/book.ts';
 import { paper } from './bench/paper.ts';
+import { season } from './bench/season.ts';
 import { script } from './bench/script.ts';
 import { defence } from './bench/defence.ts';
 import { faults } from './bench/faults.ts';
@@ -62,6 +63,7 @@ async function speed(cluster: Cluster, build: string): Promise<string> {
       ...book(),
       ...script(),
       ...(await paper()),
+      ...(await season()),
       checkMany(),
       firstRoute(),
     );

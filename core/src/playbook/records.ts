@@ -61,6 +61,12 @@ export const SheetSchema = z.object({
     .regex(/^\d{4}-\d\d-\d\d$/)
     .optional(),
   sections: z.array(SectionSchema).max(RECORD_LIMITS.sections),
+  /** Of the five for all of it: who is on the floor whatever comes, and who are not there together. */
+  must: z.array(id).max(5).optional(),
+  apart: z
+    .array(z.tuple([id, id]))
+    .max(20)
+    .optional(),
 });
 export type Sheet = z.infer<typeof SheetSchema>;
 

@@ -1,4 +1,11 @@
-import { PaperOrderSchema, readFileText, writeBook, type PaperAsk, type Play } from '@corkscrew/core';
+import {
+  fromToday,
+  PaperOrderSchema,
+  readFileText,
+  writeBook,
+  type PaperAsk,
+  type Play,
+} from '@corkscrew/core';
 import { makePages, pdfOf, type PaperInput } from '@corkscrew/paper';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
@@ -34,7 +41,8 @@ const many = (plays: readonly Play[], count: number): Play[] =>
 /** Paper and files. */
 export async function paper(): Promise<Row[]> {
   const plays = demo();
-  const team = JSON.parse(readFileSync(join(ROOT, 'demo', 'team.json'), 'utf8')) as Team;
+  const file = readFileSync(join(ROOT, 'demo', 'team.json'), 'utf8');
+  const team = fromToday(JSON.parse(file), '2026-01-01') as Team;
   const input = (of: readonly Play[]): PaperInput => ({
     ...{ team: 'Bench', date: '2026-01-01', plays: of.map((play) => ({ play })) },
     words: team.words.map((w) => w.body),

@@ -66,6 +66,9 @@ export async function solvePlan(problem: PlanProblem, options: SolveOptions): Pr
         time_limit: options.seconds,
         mip_rel_gap: options.gap,
         random_seed: 1,
+        // Our rows are lean already: simplifying them takes longer than it saves, and no two options are alike.
+        presolve: 'off',
+        mip_detect_symmetry: false,
       });
       model.setSolution({ colValue: write(start) });
       const begun = performance.now();

@@ -1,5 +1,6 @@
 import {
   againstEverything,
+  bestForSheet,
   boardsOf,
   contentOf,
   courseOf,
@@ -192,6 +193,10 @@ export const ANSWERERS: Answerers = {
     const played = playedBy(asks, asks.defence);
     yield null;
     return { evenings: evenings(played), leaving: leaving(played) };
+  },
+
+  *five({ plays, there, must, apart }) {
+    return bestForSheet(plays, there, { must, apart }) ?? { best: null };
   },
 
   *plan({ team, today, how }) {

@@ -29,6 +29,8 @@ import {
   type Reaction,
   type Reply,
   type RuleSetKey,
+  type SheetAnswer,
+  type SheetPlay,
   type Seat,
   type TriedChange,
   type Units,
@@ -145,6 +147,17 @@ export interface Kinds {
     asks: LineAsk & { readonly defence: Defence };
     part: never;
     answer: { readonly evenings: readonly Evening[]; readonly leaving: readonly Leaves[] };
+  };
+  /** The five who fit a call sheet best; null where there are none. */
+  readonly five: {
+    asks: {
+      readonly plays: readonly SheetPlay[];
+      readonly there: readonly number[];
+      readonly must: readonly number[];
+      readonly apart: readonly (readonly [number, number])[];
+    };
+    part: never;
+    answer: SheetAnswer | { readonly best: null };
   };
   /** What the team's season asks of a plan, and one that was found at once. */
   readonly plan: {

@@ -96,20 +96,24 @@ function ranksOf({ options }: Problem, plan: Plan): number[] {
   return ranks;
 }
 
+const SMALL = 8;
+
 /** A steer a little otherwise: two options change places, one moves up or down, or a favour is another. */
 function changed({ favour, ranks }: Steer, random: () => number): Steer {
   const n = ranks!.length;
   const pick = (): number => Math.floor(random() * n);
   const what = random();
-  if (what < 0.4) {
+  // In a small season a plan is far from the next one: more is changed at once.
+  const small = n <= SMALL;
+  if (what < (small ? 0.5 : 0.35)) {
     const next = [...favour];
-    for (let k = 1 + Math.floor(random() * 3); k > 0; k--)
+    for (let k = 1 + Math.floor(random() * (small ? 3 : 2)); k > 0; k--)
       next[Math.floor(random() * next.length)]! *= Math.exp((random() - 0.5) * 2.4);
     return { favour: next, ranks };
   }
   const row = ranks!.map((_, o) => o).sort((a, b) => ranks![a]! - ranks![b]!);
   const [a, b] = [pick(), pick()];
-  if (what < 0.75) [row[a], row[b]] = [row[b]!, row[a]!];
+  if (what < 0.7) [row[a], row[b]] = [row[b]!, row[a]!];
   else row.splice(b, 0, ...row.splice(a, 1));
   const next = ranks!.map(() => 0);
   row.forEach((o, i) => (next[o] = i));

@@ -1,5 +1,6 @@
-import { PLAYERS, type Player, type SheetAnswer } from '@corkscrew/core';
+import { PLAYERS, type Player, type Sheet, type SheetAnswer, type Units } from '@corkscrew/core';
 import type { Kept } from '@corkscrew/core';
+import { LooksByMan, Settled } from './Settled.tsx';
 import { lastName, type RosterPlay } from './use-roster.ts';
 
 /** Every play of the sheet with every man: filled is the best five of the play, outlined who could as well. */
@@ -7,6 +8,10 @@ export function Matrix({
   plays,
   men,
   five,
+  none,
+  sheet,
+  units,
+  onSettle,
   chosen,
   man,
   onPlay,
@@ -15,6 +20,11 @@ export function Matrix({
   plays: readonly RosterPlay[];
   men: readonly Kept<Player>[];
   five: SheetAnswer | null;
+  /** It was looked for and there are no five. */
+  none: boolean;
+  sheet: Sheet | undefined;
+  units: Units;
+  onSettle: (change: Pick<Sheet, 'must' | 'apart'>) => void;
   chosen: string | null;
   man: string | null;
   onPlay: (id: string) => void;
@@ -99,6 +109,24 @@ export function Matrix({
             <b>The five for the whole sheet</b>
             <p dir="auto">{five.best.men.map((m) => lastName(men[m]!.body.name)).join(', ')}</p>
             <p>{absenceWords(five, men)}</p>
+            {five.next && (
+              <p dir="auto">Next best: {five.next.men.map((m) => lastName(men[m]!.body.name)).join(', ')}</p>
+            )}
+          </li>
+        )}
+        {five && (
+          <li>
+            <LooksByMan men={men} plays={plays} five={five} units={units} />
+          </li>
+        )}
+        {none && (
+          <li className="gap">
+            <b>There are no five with all who must and without those who may not be together.</b>
+          </li>
+        )}
+        {sheet && (
+          <li>
+            <Settled men={men} sheet={sheet} onSettle={onSettle} />
           </li>
         )}
         {nobody.map(({ play, number }) => (

@@ -164,6 +164,10 @@ export default function Roster() {
           plays={plays}
           men={men}
           five={roster.five}
+          none={roster.none}
+          sheet={sheet?.body}
+          units={units}
+          onSettle={roster.settle}
           chosen={chosen?.play.id ?? null}
           man={man}
           onPlay={choose('play')}

@@ -311,6 +311,38 @@ export const Page = styled.div`
     font-size: 12.5px;
     color: var(--ink-2);
   }
+  .settled .row {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 6px;
+    margin-top: 6px;
+  }
+  summary {
+    min-height: 24px;
+    font: 640 13px/1.3 'Archivo Variable';
+    font-stretch: 77%;
+  }
+  .told .looks {
+    border-collapse: collapse;
+    margin-top: 6px;
+  }
+  .looks th,
+  .looks td {
+    padding: 3px 12px 3px 0;
+    text-align: right;
+    font-size: 12.5px;
+    font-weight: 400;
+    border: 0;
+    height: auto;
+  }
+  .looks th:first-child {
+    position: static;
+    background: none;
+    text-align: left;
+  }
+  .looks thead th {
+    color: var(--ink-2);
+  }
   .told li {
     padding: 9px 14px;
     border-top: 1px solid var(--rule);
@@ -350,6 +382,7 @@ export const Page = styled.div`
     }
   }
   @media (pointer: coarse) {
+    summary,
     .name,
     .other,
     .sheet tbody th button {

@@ -1,5 +1,4 @@
 import {
-  bestForSheet,
   playRoster,
   presenceOn,
   type Clearance,
@@ -11,9 +10,9 @@ import {
   type SheetAnswer,
   type SheetPlay,
 } from '@corkscrew/core';
-import { useDeferredValue, useMemo } from 'react';
 import { today } from '../../app/today.ts';
 import { useRecords } from '../../keeping/records.ts';
+import { useAnswer } from '../../questions/use-answer.ts';
 import { useDocuments } from '../../keeping/relations.ts';
 
 /** A play of the sheet with the men of the roster. */
@@ -46,11 +45,6 @@ function playsOf(sheet: Sheet | undefined): { readonly id: string; readonly weig
   return [...weights].map(([id, weight]) => ({ id, weight }));
 }
 
-interface Question {
-  readonly there: readonly number[];
-  readonly plays: readonly SheetPlay[];
-}
-
 /** The roster beside a call sheet: who can play what in each of its plays today, and the five who fit it best. */
 export function useRoster(sheetId: string | null) {
   const players = useRecords('players');
@@ -66,17 +60,39 @@ export function useRoster(sheetId: string | null) {
     const play = documents.get(id);
     return play ? [{ play, weight, roster: playRoster(play, men, asked, day) }] : [];
   });
-  // Every five there is, is tried: only when something of it changed, and not before the rest is drawn.
-  const now = JSON.stringify({
+  // Every five there is, is tried, beside the page: only when something of it changed.
+  const place = new Map(men.map((m, i) => [m.id, i]));
+  const question = {
     there: men.flatMap((m, i) => (presenceOn(m.body, day) === 'in' ? [i] : [])),
     plays: plays.map((p): SheetPlay => ({ scores: p.roster.scores, weight: p.weight })),
+    must: (sheet?.body.must ?? []).flatMap((id) => place.get(id) ?? []),
+    apart: (sheet?.body.apart ?? []).flatMap(([a, b]): (readonly [number, number])[] => {
+      const [x, y] = [place.get(a), place.get(b)];
+      return x === undefined || y === undefined ? [] : [[x, y]];
+    }),
+  };
+  const { answer, fresh } = useAnswer('five', plays.length > 0 ? question : null, {
+    key: `five ${JSON.stringify(question)}`,
+    priority: 'now',
   });
-  const question = useDeferredValue(now);
-  const found = useMemo((): SheetAnswer | null => {
-    const { there, plays: all } = JSON.parse(question) as Question;
-    return bestForSheet(all, there);
-  }, [question]);
   // An answer to what was asked before names men by places that may be others' now.
-  const five = question === now ? found : null;
-  return { ...{ players, clearances: asked, sheets: sheets.rows ?? [], sheet, men, plays, five, day } };
+  const five: SheetAnswer | null = fresh && answer && answer.best !== null ? (answer as SheetAnswer) : null;
+  /** The sheet with who is on the floor whatever comes, and who are not there together. */
+  const settle = (change: Pick<Sheet, 'must' | 'apart'>): void => {
+    if (sheet) sheets.change(sheet.id, { ...sheet.body, ...change });
+  };
+  return {
+    ...{
+      players,
+      clearances: asked,
+      sheets: sheets.rows ?? [],
+      sheet,
+      men,
+      plays,
+      five,
+      day,
+      settle,
+      none: fresh && answer?.best === null,
+    },
+  };
 }
