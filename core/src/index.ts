@@ -370,7 +370,7 @@ export { wrongIn as wrongInPlan } from './install/plan/wrong.ts';
 export { addDays, clockOf, dayNumber, minuteOf, mondayOf, weekdayOf } from './calendar/day.ts';
 export type { Kept } from './playbook/kept.ts';
 export { movesOf, withPlan, type PlanMove } from './install/apply.ts';
-export { cheapestOrder, knownBy, lessonsOf, noveltyOf, teaches } from './install/concepts.ts';
+export { ABOUT, cheapestOrder, knownBy, noveltyOf, teaches } from './install/concepts.ts';
 export {
   courseOf,
   inOrder,
@@ -378,7 +378,6 @@ export {
   levelOf,
   limitsOf,
   MEMORY,
-  NEW_EACH,
   playedOf,
   type Course,
   type Team as InstallTeam,
@@ -399,21 +398,12 @@ export {
   type Season,
   type Weekly,
 } from './install/season.ts';
-export {
-  BLOCK_STAGES,
-  progressOf,
-  WENT,
-  type BlockStage,
-  type InstallStage,
-  type Progress,
-  type Went,
-} from './install/stages.ts';
+export { BLOCK_STAGES, progressOf, WENT, type BlockStage, type InstallStage } from './install/stages.ts';
 export {
   BLOCK_SHORT,
   BLOCK_WORDS,
   CAUTIONS,
   conceptWords,
-  INSTALL_WORDS,
   moveWords,
   progressWords,
   readyWords,
@@ -428,9 +418,8 @@ export { linesOf } from './install/done.ts';
 export { drillsOf, type DrillCard } from './install/drills.ts';
 export { needsOf } from './people/needs.ts';
 export { PlanOrderSchema, PlanRowSchema, type PlanOrder, type PlanRow } from './install/plan/shape.ts';
-export type { TouchKind } from './install/plan/problem.ts';
 export { instantOf } from './calendar/instant.ts';
-export { memoryLoad, type MemoryLoad } from './install/load.ts';
+export { memoryLoad } from './install/load.ts';
 export { fromToday } from './calendar/from-today.ts';
 export { reasonOf } from './install/reason.ts';
 export { looksByMan } from './people/looks.ts';

@@ -73,17 +73,12 @@ export async function run(): Promise<void> {
     await offer.waitFor();
     await offer.hover();
     await shot(answers, 'answers');
-    for (const [name, play, tenths] of [
-      ['defence-man', 'demo-horns-kite', 19],
-      ['defence-zone', 'demo-zone-lighthouse', 36],
-    ] as const) {
-      const page = await open(`/plays/${play}`);
-      await page.getByRole('tab', { name: 'Defence' }).click();
-      await page.getByRole('slider', { name: /Time/ }).focus();
-      for (let i = 0; i < tenths; i++) await page.keyboard.press('ArrowRight');
-      await page.getByTestId('defence').waitFor();
-      await shot(page, name);
-    }
+    const man = await open('/plays/demo-horns-kite');
+    await man.getByRole('tab', { name: 'Defence' }).click();
+    await man.getByRole('slider', { name: /Time/ }).focus();
+    for (let i = 0; i < 19; i++) await man.keyboard.press('ArrowRight');
+    await man.getByTestId('defence').waitFor();
+    await shot(man, 'defence-man');
     const zone = await open('/zone');
     for (const man of ['2', '1', '3']) {
       await zone.getByRole('button', { name: new RegExp(`^${man}, ours`) }).press('Enter');
@@ -113,7 +108,15 @@ export async function run(): Promise<void> {
     const print = await open('/print?kind=sheet&sheet=demo-sheet-gorsedale&size=bench');
     await print.getByRole('img', { name: 'Page 1 of 1' }).waitFor();
     await shot(print, 'print');
-    await shot(await open('/files'), 'files');
+    const roster = await open('/roster?sheet=demo-sheet-gorsedale');
+    await roster.getByText('The five for the whole sheet').waitFor();
+    await shot(roster, 'roster');
+    const install = await open('/install');
+    await install
+      .locator('[data-practice="demo-practice-13"]')
+      .getByRole('button', { name: /^Pilot 5A/ })
+      .click();
+    await shot(install, 'install');
     const present = await open('/plays/demo-horns-lantern', { dark: true });
     await present.getByTestId('rung-2').click();
     await present.keyboard.press('Shift+P');
@@ -122,7 +125,9 @@ export async function run(): Promise<void> {
     const tablet = await open('/plays/demo-horns-lantern', { width: 820, height: 1180 });
     await tablet.getByTestId('rung-2').click();
     await shot(tablet, 'desk-tablet');
-    await shot(await open('/plays', { width: 390, height: 844 }), 'playbook-phone');
+    const side = await open('/install/practice/demo-practice-13', { width: 390, height: 844 });
+    await side.getByRole('button', { name: /Bell 2/ }).click();
+    await shot(side, 'court-side');
     await shot(await open('/plays/demo-horns-lantern', { width: 390, height: 844 }), 'desk-phone');
   } finally {
     await chrome.close();

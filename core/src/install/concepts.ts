@@ -13,7 +13,7 @@ import { leaves, lineTo, mainLine } from '../play/tree.ts';
 export type Concepts = ReadonlyMap<string, number>;
 
 /** What a line of a play teaches: its concepts and the patterns of its frames, each with its minutes. */
-export interface Lesson {
+interface Lesson {
   /** The last frame of the line. */
   readonly leaf: string;
   readonly main: boolean;
@@ -44,7 +44,7 @@ const COSTS = {
 } as const;
 
 /** How much longer or shorter a team of a level takes (from memory). */
-export const LEARNS: Readonly<Record<Level, number>> = { youth: 1.5, highSchool: 1, college: 0.75, pro: 0.5 };
+const LEARNS: Readonly<Record<Level, number>> = { youth: 1.5, highSchool: 1, college: 0.75, pro: 0.5 };
 
 const SPACING: ReadonlySet<string> = new Set([
   'lift',
@@ -63,7 +63,7 @@ const SAME_SCREEN: Readonly<Record<string, string>> = { widePin: 'pinDown', resc
 const known = new WeakMap<Play, readonly Lesson[]>();
 
 /** What every line of a play teaches, the line as drawn first. Minutes are those of the play's level. */
-export function lessonsOf(play: Play): readonly Lesson[] {
+function lessonsOf(play: Play): readonly Lesson[] {
   const before = known.get(play);
   if (before) return before;
   const court = courtFor(play);

@@ -27,11 +27,11 @@ import { isContact, playMinutesOf, type Block, type Game, type Practice, type Se
 import { STAGE_LIMITS, progressOf, type StageLimits } from './stages.ts';
 
 /** New options a practice and options a number has to know, by level (from memory of common practice). */
-export const NEW_EACH: Readonly<Record<Level, number>> = { youth: 1, highSchool: 2, college: 3, pro: 3 };
+const NEW_EACH: Readonly<Record<Level, number>> = { youth: 1, highSchool: 2, college: 3, pro: 3 };
 export const MEMORY: Readonly<Record<Level, number>> = { youth: 4, highSchool: 8, college: 14, pro: 20 };
 
 /** What a plan looks ahead (weeks). */
-export const AHEAD = 10;
+const AHEAD = 10;
 /** An introduction takes at least so long: both sides are walked. */
 const LEAST = 4;
 

@@ -4,12 +4,12 @@ import { isContact, type Practice } from './season.ts';
 import { progressOf, type Done, type Progress, type StageLimits } from './stages.ts';
 
 /** Minutes on the way to a game: introduced, reviewed, live; each as done and as still planned. */
-export interface WayMinutes {
+interface WayMinutes {
   readonly introduce: number;
   readonly review: number;
   readonly live: number;
 }
-export const SHORT = ['introduce', 'review', 'live', 'clean', 'fresh'] as const;
+const SHORT = ['introduce', 'review', 'live', 'clean', 'fresh'] as const;
 /** What is missing on the way to a game: by how much, minutes or repetitions. */
 export interface Short {
   readonly is: (typeof SHORT)[number];

@@ -83,7 +83,7 @@ export const sheet = (id: string, weight: 1 | 2 | 3, ...plays: string[]): Kept<S
     ],
   },
 });
-export const season: Season = {
+const season: Season = {
   ...{ name: 'Season', from: '2026-11-01', to: '2027-02-28', timeZone: 'Europe/Berlin' },
   ...{ weekly: [], expectations: [] },
 };

@@ -71,7 +71,7 @@ const DoneSchema = z.object({
   went: z.enum(WENT),
 });
 
-export const BlockSchema = z.object({
+const BlockSchema = z.object({
   id,
   item: ItemSchema,
   stage: z.enum(BLOCK_STAGES),

@@ -18,7 +18,7 @@ export interface Done {
   readonly went: Went;
 }
 
-export const STAGES = ['drawn', 'introduced', 'reviewed', 'live', 'settled'] as const;
+const STAGES = ['drawn', 'introduced', 'reviewed', 'live', 'settled'] as const;
 export type InstallStage = (typeof STAGES)[number];
 
 /** What a team asks for before something is live, and how long it then stays settled (days); from memory. */

@@ -7,7 +7,7 @@ import { isTermKey } from './dictionary.ts';
 import { PLAIN, type Teller } from './teller.ts';
 
 /** How far a line is. */
-export const INSTALL_WORDS: Readonly<Record<InstallStage, string>> = {
+const INSTALL_WORDS: Readonly<Record<InstallStage, string>> = {
   drawn: 'Drawn',
   introduced: 'Introduced',
   reviewed: 'Reviewed',

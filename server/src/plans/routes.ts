@@ -11,7 +11,10 @@ import { addPlan, cancelPlan, getPlan, type PlanAttempt } from './store.ts';
 const Id = z.object({ id: Word });
 
 /** Plans of a season: asked for, looked at on the way, left. */
-export function planRoutes(database: Database, send?: (attempt: PlanAttempt) => Promise<unknown>) {
+export function planRoutes(
+  database: Database,
+  send?: (attempt: PlanAttempt) => Promise<unknown>,
+): Hono<Asked> {
   return new Hono<Asked>()
     .post(
       '/',

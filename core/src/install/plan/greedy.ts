@@ -46,7 +46,7 @@ export function frameOf(problem: Problem, held: Held): Frame {
 }
 
 /** Where in a favour a kind of block of an option stands. */
-export const favourAt = (option: number, is: TouchKind): number => option * KINDS.length + KINDS.indexOf(is);
+const favourAt = (option: number, is: TouchKind): number => option * KINDS.length + KINDS.indexOf(is);
 const KINDS: readonly TouchKind[] = ['in', 'review', 'live', 'both'];
 export const evenFavour = ({ options }: Problem): number[] => options.flatMap(() => KINDS.map(() => 1));
 

@@ -15,7 +15,7 @@ import {
 import { paidAt, valueOf } from './value.ts';
 
 /** A linear program to be made largest, in rows; every column stands between 0 and `upper`. */
-export interface Program {
+interface Program {
   readonly cost: number[];
   readonly upper: number[];
   readonly lower: number[];

@@ -12,7 +12,7 @@ import {
 } from './problem.ts';
 
 /** How ready an option is for a game, 0 to 1, and what it is made of. */
-export interface Readiness {
+interface Readiness {
   readonly game: number;
   readonly option: number;
   readonly weight: number;

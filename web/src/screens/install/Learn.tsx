@@ -1,4 +1,5 @@
 import {
+  ABOUT,
   cheapestOrder,
   conceptWords,
   doneWith,
@@ -103,7 +104,8 @@ function Cheapest({
         );
       })}
       <p className="key">
-        From what was taught so far, one after the other. Minutes within 1.5 of each other are about the same.
+        From what was taught so far, one after the other. Minutes within {ABOUT} of each other are about the
+        same.
       </p>
     </>
   );

@@ -1,5 +1,6 @@
 import {
   mendFor,
+  progressWords,
   readyWords,
   shortWords,
   type Game,
@@ -53,7 +54,7 @@ export function Readiness({
       {asked && (
         <div className="told" role="status">
           <p>
-            <b>{asked.name}</b>: {shortWords(asked.short)}.{' '}
+            <b>{asked.name}</b>: {shortWords(asked.short)}. {progressWords(asked.progress)}.{' '}
             {mend && on
               ? mend.from
                 ? `${dayShort(on.body.date)} has no minutes left: take ${mend.from.minutes} from ${mend.from.name}, or call it only after time-outs.`

@@ -38,11 +38,7 @@ const USUAL: Weekly = { weekday: 0, start: '18:00', minutes: 90 };
 const WARM_UP = { item: { is: 'other', name: 'Warm-up' }, stage: 'guided', minutes: 12 } as const;
 
 /** Practices a season's weekly days make from a day on, where none stands on that day at that hour yet. */
-export function practicesFrom(
-  season: Season,
-  from: string,
-  there: readonly Kept<Practice>[],
-): Kept<Practice>[] {
+function practicesFrom(season: Season, from: string, there: readonly Kept<Practice>[]): Kept<Practice>[] {
   const taken = new Set(there.map((p) => `${p.body.date} ${p.body.start}`));
   const made: Kept<Practice>[] = [];
   for (let day = from < season.from ? season.from : from; day <= season.to; day = addDays(day, 1))

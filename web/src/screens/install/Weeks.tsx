@@ -18,7 +18,7 @@ import { Check, Lock } from 'lucide-react';
 import { useLayoutEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { dayOfMonth, dayShort } from '../../app/today.ts';
 import { useDrag, type P } from '../../ui/drag.ts';
-import { Band, LOW, LOWEST, PX_A_MINUTE } from './look.ts';
+import { Band, LOW, LOWEST, PX_A_MINUTE } from './band-look.ts';
 import { gameName, weekOf, type Install } from './use-install.ts';
 
 /** What is chosen on the screen. */
