@@ -9,10 +9,9 @@ interface WayMinutes {
   readonly review: number;
   readonly live: number;
 }
-const SHORT = ['introduce', 'review', 'live', 'clean', 'fresh'] as const;
 /** What is missing on the way to a game: by how much, minutes or repetitions. */
 export interface Short {
-  readonly is: (typeof SHORT)[number];
+  readonly is: 'introduce' | 'review' | 'live' | 'clean' | 'fresh';
   readonly by: number;
 }
 /** How a play stands on the way to a game. */

@@ -18,8 +18,7 @@ export interface Done {
   readonly went: Went;
 }
 
-const STAGES = ['drawn', 'introduced', 'reviewed', 'live', 'settled'] as const;
-export type InstallStage = (typeof STAGES)[number];
+export type InstallStage = 'drawn' | 'introduced' | 'reviewed' | 'live' | 'settled';
 
 /** What a team asks for before something is live, and how long it then stays settled (days); from memory. */
 export interface StageLimits {
