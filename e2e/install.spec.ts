@@ -234,3 +234,40 @@ test('a season from nothing: practice days once, a game, and bad figures are tol
   await form.getByRole('button', { name: 'Put them in' }).click();
   await expect(form.getByRole('status')).toContainText(/practices? stands? now|They all stand already/);
 });
+
+test('a practice that was changed somewhere else as well is asked about, and nothing is lost meanwhile', async ({
+  page,
+  app,
+}) => {
+  const id = 'demo-practice-21';
+  const mine = await practice(app, id);
+  await page.goto(`${app.url}/install?week=${mondayOf(mine.date)}`);
+  await page.locator(`[data-practice="${id}"] .title`).click();
+  const panel = page.getByRole('region', { name: /^Practice on/ });
+  const [row] = (
+    (await (await fetch(`${app.url}/api/practices`)).json()) as { id: string; revision: number }[]
+  ).filter((p) => p.id === id);
+  const r = await fetch(`${app.url}/api/practices/${id}`, {
+    method: 'PUT',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify({ revision: row!.revision, sitting: 'other', body: { ...mine, place: 'Old gym' } }),
+  });
+  expect(r.status).toBe(200);
+  await panel.getByLabel('Place').fill('New gym');
+  await panel.getByLabel('Place').press('Enter');
+  const asked = page.getByRole('alert').filter({ hasText: 'was changed somewhere else as well' });
+  await expect(asked).toBeVisible({ timeout: 20_000 });
+  expect((await practice(app, id)).place).toBe('Old gym');
+  await asked.getByRole('button', { name: 'Keep mine' }).click();
+  await expect(asked).toBeHidden();
+  await expect.poll(async () => (await practice(app, id)).place).toBe('New gym');
+
+  // Two things on one hour are told.
+  await page.getByRole('button', { name: 'New', exact: true }).click();
+  await page.getByRole('menuitem', { name: 'Game' }).click();
+  const game = page.getByRole('region', { name: 'Game', exact: true });
+  await game.getByLabel('Date').fill(mine.date);
+  await game.getByLabel('Start').fill(mine.start);
+  await expect(game.getByText(/At that hour there is a practice as well/)).toBeVisible();
+  await game.getByRole('button', { name: 'Take this game out' }).click();
+});

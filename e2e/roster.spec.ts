@@ -112,3 +112,64 @@ test('a list comes in, all or none, and goes out as one', async ({ page, app }) 
   await page.getByRole('button', { name: 'Give it out' }).click();
   expect((await download).suggestedFilename()).toBe('players.csv');
 });
+
+test('a player who asks for it is erased: pressed twice, gone from the list and from the server', async ({
+  page,
+  app,
+}) => {
+  const him = {
+    ...{ jersey: '77', name: 'Birtwhistle, Ned', plays: ['3'], hand: 'right', speed: 1 },
+    ...{ skills: {}, cleared: [], out: [] },
+  };
+  await fetch(`${app.url}/api/players/e2e-ned`, {
+    method: 'PUT',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify({ revision: 0, sitting: 'e2e', body: him }),
+  });
+  await page.goto(`${app.url}/roster?sheet=demo-sheet-gorsedale`);
+  const list = page.getByRole('region', { name: 'Players' });
+  await list.getByRole('button', { name: /Birtwhistle/ }).click();
+  await page.getByRole('button', { name: 'Erase', exact: true }).click();
+  await page.getByRole('button', { name: 'Erase for good, with all kept versions' }).click();
+  await expect(list.getByRole('button', { name: /Birtwhistle/ })).toHaveCount(0);
+  await expect
+    .poll(async () =>
+      (await (await fetch(`${app.url}/api/players/e2e-ned/versions`)).text()).includes('Birtwhistle'),
+    )
+    .toBe(false);
+});
+
+test('who must be on the floor and who are not there together change the five', async ({ page, app }) => {
+  await page.goto(`${app.url}/roster?sheet=demo-sheet-gorsedale`);
+  const sheet = page.getByRole('region', { name: 'Whole call sheet' });
+  const five = sheet.getByRole('listitem').filter({ hasText: 'The five for the whole sheet' });
+  await expect(five).toBeVisible();
+  await sheet.getByText('Who must, and who not together').click();
+  await sheet.getByLabel('On the floor whatever comes').selectOption('Applegarth');
+  await expect(five.getByRole('paragraph').first()).toContainText('Applegarth');
+  await sheet.getByLabel('Not together: who').selectOption('Applegarth');
+  await sheet.getByLabel('Not together: with whom').selectOption('Sandmere');
+  await expect(five.getByRole('paragraph').first()).not.toContainText('Sandmere');
+  await sheet.getByRole('button', { name: 'Applegarth need not be on the floor' }).click();
+  await sheet.getByRole('button', { name: 'Applegarth and Sandmere may be together' }).click();
+  await expect(five.getByRole('paragraph').first()).toContainText('Sandmere');
+});
+
+test('a five is kept as a lineup, taken again in another play, and thrown away', async ({ page, app }) => {
+  await page.goto(`${app.url}/roster?sheet=demo-sheet-gorsedale&play=demo-quay-four`);
+  const play = page.getByRole('region', { name: 'One play' });
+  const one = play.getByRole('row').nth(1).locator('.name');
+  await play.getByRole('row').nth(1).locator('.other').first().click();
+  const name = await one.innerText();
+  await play.getByRole('button', { name: 'Keep as a lineup' }).click();
+  await play.getByLabel('Name of the lineup').fill('Small five');
+  await play.getByLabel('Name of the lineup').press('Enter');
+  const kept = async () =>
+    (await (await fetch(`${app.url}/api/lineups`)).json()) as { body: { name: string } }[];
+  await expect.poll(async () => (await kept()).map((l) => l.body.name)).toEqual(['Small five']);
+  await page.goto(`${app.url}/roster?sheet=demo-sheet-gorsedale&play=demo-bell-two`);
+  await play.getByLabel('Lineup', { exact: true }).selectOption('Small five');
+  await expect(one).toHaveText(name);
+  await play.getByRole('button', { name: 'Throw it away' }).click();
+  await expect.poll(kept).toEqual([]);
+});

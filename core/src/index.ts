@@ -423,3 +423,4 @@ export { memoryLoad } from './install/load.ts';
 export { fromToday } from './calendar/from-today.ts';
 export { reasonOf } from './install/reason.ts';
 export { looksByMan } from './people/looks.ts';
+export type { Lineup } from './people/lineup.ts';

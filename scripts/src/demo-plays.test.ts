@@ -88,7 +88,7 @@ describe('the demo playbook', () => {
       }
     },
   );
-  it('nothing is silenced that is not found', () => {
+  it('nothing is silenced that is not found', { timeout: 60_000 }, () => {
     for (const play of plays) {
       const court = courtFor(play);
       const found = leaves(play).flatMap((leaf) => {

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { PLAYERS } from '../alignment/library.ts';
 import { GameSchema, PracticeSchema, SeasonSchema } from '../install/season.ts';
+import { LineupSchema } from '../people/lineup.ts';
 import { ClearanceSchema, PlayerSchema } from '../people/player.ts';
 import { LIMITS } from '../play/limits.ts';
 
@@ -106,6 +107,7 @@ export const RECORDS = {
   kept: KeptSchema,
   players: PlayerSchema,
   clearances: ClearanceSchema,
+  lineups: LineupSchema,
   seasons: SeasonSchema,
   practices: PracticeSchema,
   games: GameSchema,
@@ -130,6 +132,7 @@ export const RECORD_ROWS = {
   kept: rowOf(KeptSchema),
   players: rowOf(PlayerSchema),
   clearances: rowOf(ClearanceSchema),
+  lineups: rowOf(LineupSchema),
   seasons: rowOf(SeasonSchema),
   practices: rowOf(PracticeSchema),
   games: rowOf(GameSchema),

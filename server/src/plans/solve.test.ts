@@ -6,7 +6,7 @@ import { solvePlan } from './solve.ts';
 
 const whole = { start: EMPTY_PLAN, held: EMPTY_PLAN, seconds: 20, gap: 0 };
 
-describe('the solver', () => {
+describe('the solver', { timeout: 90_000 }, () => {
   it.each([
     [T1, 4.5],
     [T2, 6.44],

@@ -25,6 +25,7 @@ const CALLED: Readonly<Record<RecordKind, string>> = {
   kept: 'clashes that are kept',
   players: 'players',
   clearances: 'clearances',
+  lineups: 'lineups',
   seasons: 'seasons',
   practices: 'practices',
   games: 'games',

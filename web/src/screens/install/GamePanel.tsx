@@ -10,6 +10,7 @@ export function GamePanel({
   game: { body },
   opponents,
   sheets,
+  meets,
   onChange,
   onRemove,
   onClose,
@@ -17,6 +18,8 @@ export function GamePanel({
   game: Kept<Game>;
   opponents: readonly Kept<{ readonly name: string }>[];
   sheets: readonly Kept<Sheet>[];
+  /** What else stands at its hour. */
+  meets: string;
   onChange: (body: Game) => void;
   onRemove: () => void;
   onClose: () => void;
@@ -49,6 +52,7 @@ export function GamePanel({
             />
           </label>
         </div>
+        {meets && <p className="over">{meets}</p>}
         <Choice
           label="Opponent"
           value={body.opponent ?? ''}

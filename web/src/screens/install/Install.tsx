@@ -23,11 +23,12 @@ import { dayLong, dayShort, today as todayIs } from '../../app/today.ts';
 import { listPlays } from '../../keeping/lists.ts';
 import { usePlainTeller } from '../../team/teller.ts';
 import { Choices } from '../../ui/Choices.tsx';
+import { AllElsewhere } from '../../ui/Elsewhere.tsx';
 import { Button, MainButton, Sign } from '../../ui/controls.tsx';
 import { TopBar } from '../../ui/TopBar.tsx';
 import { Undo } from '../../ui/Undo.tsx';
 import { BlockPanel } from './BlockPanel.tsx';
-import { contactWords } from './contact.ts';
+import { contactWords, meetsWords } from './contact.ts';
 import { Learn } from './Learn.tsx';
 import { GamePanel } from './GamePanel.tsx';
 import { Page, SideColumn } from './look.ts';
@@ -187,6 +188,9 @@ export default function Install() {
       <div className="both">
         <main className="weeks">
           {phone && <div className="turn">{weeks}</div>}
+          <AllElsewhere records={install.practices} name={(p) => `The practice of ${dayLong(p.date)}`} />
+          <AllElsewhere records={install.games} name={(g) => `The game of ${dayLong(g.date)}`} />
+          <AllElsewhere records={install.seasons} name={(s) => s.name} />
           {!install.loading && team.practices.length === 0 && (
             <p className="none">No practices yet. Add your practice days once, on the right.</p>
           )}
@@ -258,6 +262,7 @@ export default function Install() {
                 .filter((r) => r.summary.status !== 'retired')
                 .map((r) => [r.id, r.summary.name] as const)}
               contact={contactWords(team, practice.body)}
+              meets={meetsWords(team, { id: practice.id, ...practice.body })}
               onChange={(body) => change([{ id: practice.id, body }])}
               onAdd={add}
               onRemove={() => {
@@ -275,6 +280,7 @@ export default function Install() {
               game={team.games.find((g) => g.id === chosen.id)!}
               opponents={install.opponents.rows ?? []}
               sheets={team.sheets}
+              meets={meetsWords(team, { id: chosen.id, ...team.games.find((g) => g.id === chosen.id)!.body })}
               onChange={(body) => install.games.change(chosen.id, body)}
               onRemove={() => {
                 install.games.change(chosen.id, null);

@@ -20,6 +20,7 @@ export function PracticePanel({
   men,
   plays,
   contact,
+  meets,
   onChange,
   onAdd,
   onRemove,
@@ -30,6 +31,8 @@ export function PracticePanel({
   plays: readonly (readonly [string, string])[];
   /** Contact minutes of the day and the week with the team's own limits, in words. */
   contact: string;
+  /** What else stands at its hour. */
+  meets: string;
   onChange: (body: Practice) => void;
   onAdd: (what: { readonly play?: string; readonly name: string }) => void;
   onRemove: () => void;
@@ -85,6 +88,7 @@ export function PracticePanel({
             }}
           />
         </div>
+        {meets && <p className="over">{meets}</p>}
         <TextField label="Place" value={body.place ?? ''} max={120} onDone={(place) => set({ place })} />
         <Choice
           label="Add a play"

@@ -1,4 +1,5 @@
 import {
+  RECORD_LIMITS,
   SEASON_LIMITS,
   addDays,
   mondayOf,
@@ -167,6 +168,13 @@ export function SeasonForm({
             isDisabled={season.weekly.length === 0 || backwards || long}
             onPress={() => {
               const made = practicesFrom(season, today, practices);
+              const all = made.length + practices.length;
+              if (all > RECORD_LIMITS.each) {
+                setTold(
+                  `That would be ${all} practices; a team keeps ${RECORD_LIMITS.each} at most. Make the season shorter.`,
+                );
+                return;
+              }
               onMake(made);
               setTold(made.length === 0 ? 'They all stand already.' : `${made.length} practices stand now.`);
             }}

@@ -9,13 +9,18 @@ import {
   walkFrame,
   weakHand,
   whoElse,
+  LIMITS,
+  type Lineup,
   type Player,
 } from '@corkscrew/core';
 import { frameScene, PREVIEW, toScene, type Scale } from '@corkscrew/diagram';
+import { nanoid } from 'nanoid';
 import { useMemo, useState } from 'react';
 import { SceneItems } from '../../floor/SceneSvg.tsx';
+import type { Records } from '../../keeping/records.ts';
 import { Choice } from '../../ui/Choice.tsx';
 import { Segments } from '../../ui/Segments.tsx';
+import { Lineups } from './Lineups.tsx';
 import { Blocks } from './Blocks.tsx';
 import type { Kept } from '@corkscrew/core';
 import { lastName, type RosterPlay } from './use-roster.ts';
@@ -28,12 +33,16 @@ const WIDE: Scale = { ...PREVIEW, margin: 4.5 };
 /** Less of the weak hand than this is asked of everybody. */
 const WEAK = 0.3;
 
+/** Five names as one. */
+const nameOf = (names: readonly string[]): string => names.join(', ').slice(0, LIMITS.name);
+
 /** One play: who plays which number, what each number has to do, how well he fits, and who else could. */
 export function PlayFit({
   of: { play, roster },
   men,
   plays,
   chosen,
+  lineups,
   onPlay,
   onMan,
 }: {
@@ -41,6 +50,7 @@ export function PlayFit({
   men: readonly Kept<Player>[];
   plays: readonly RosterPlay[];
   chosen: string | null;
+  lineups: Records<'lineups'>;
   onPlay: (id: string) => void;
   onMan: (id: string) => void;
 }) {
@@ -58,6 +68,8 @@ export function PlayFit({
     const rest = Object.entries(mine).filter(([n, m]) => Number(n) !== number && m !== id);
     setMine({ ...Object.fromEntries(rest), [number]: id });
   };
+  const menOf = (all: readonly number[]): Lineup['men'] =>
+    Object.fromEntries(PLAYERS.flatMap((p, n) => (men[all[n]!] ? [[p, men[all[n]!]!.id] as const] : [])));
   const scale = play.start.throwIn ? WIDE : PREVIEW;
   const scene = useMemo(() => {
     const court = courtFor(play);
@@ -83,6 +95,26 @@ export function PlayFit({
           </button>
         </Segments>
       </div>
+      <Lineups
+        rows={lineups.rows ?? []}
+        now={five && { name: nameOf(five.men.map((m) => lastName(men[m]!.body.name))), men: menOf(five.men) }}
+        onTake={(taken) =>
+          setMine(
+            Object.fromEntries(
+              PLAYERS.flatMap((p, n) => {
+                const id = taken[p];
+                return id !== undefined && men.some((m) => m.id === id) ? [[n, id] as const] : [];
+              }),
+            ),
+          )
+        }
+        onChange={lineups.change}
+        onKeep={(lineup) => {
+          const id = nanoid(12);
+          lineups.change(id, lineup);
+          return id;
+        }}
+      />
       <svg
         className="court"
         viewBox={`0 0 ${scene.width} ${scene.height}`}

@@ -7,9 +7,11 @@ import { useEffect, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { z } from 'zod';
 import { call } from '../../app/api.ts';
+import { useRecords } from '../../keeping/records.ts';
 import { useUnits } from '../../app/units.ts';
 import { Choice } from '../../ui/Choice.tsx';
 import { Button, MainButton } from '../../ui/controls.tsx';
+import { AllElsewhere } from '../../ui/Elsewhere.tsx';
 import { FileButton } from '../../ui/FileButton.tsx';
 import { saveText } from '../../ui/save-file.ts';
 import { TopBar } from '../../ui/TopBar.tsx';
@@ -30,6 +32,7 @@ const NEW: Player = {
 export default function Roster() {
   const [params, setParams] = useSearchParams();
   const client = useQueryClient();
+  const lineups = useRecords('lineups');
   const roster = useRoster(params.get('sheet'));
   const { men, plays, sheets, sheet, players } = roster;
   const [man, setMan] = useState<string | null>(null);
@@ -100,6 +103,7 @@ export default function Roster() {
               Give it out
             </Button>
           </div>
+          <AllElsewhere records={players} name={(m) => m.name} />
           {told.length > 0 && (
             <div className="list-told" role="status">
               {told.map((t) => (
@@ -148,6 +152,7 @@ export default function Roster() {
             men={men}
             plays={plays}
             chosen={man}
+            lineups={lineups}
             onPlay={choose('play')}
             onMan={setMan}
           />

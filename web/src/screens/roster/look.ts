@@ -130,6 +130,15 @@ export const Page = styled.div`
     border-style: dashed;
     background: none;
   }
+  .lineups {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 6px;
+    padding: 0 14px 10px;
+  }
+  .lineups label {
+    flex: 1 1 150px;
+  }
   .court {
     display: block;
     width: min(100%, 440px);

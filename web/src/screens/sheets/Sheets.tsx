@@ -22,7 +22,7 @@ import { Button, Label, MainButton } from '../../ui/controls.tsx';
 import { Undo } from '../../ui/Undo.tsx';
 import { TopBar } from '../../ui/TopBar.tsx';
 import { Beside } from './Beside.tsx';
-import { Elsewhere } from './Elsewhere.tsx';
+import { Elsewhere } from '../../ui/Elsewhere.tsx';
 import { Part } from './Part.tsx';
 import { SectionList } from './SectionList.tsx';
 import { SheetHead } from './SheetHead.tsx';

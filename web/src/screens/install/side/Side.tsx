@@ -5,6 +5,7 @@ import { Link, useParams } from 'react-router';
 import { dayLong } from '../../../app/today.ts';
 import { useRecords } from '../../../keeping/records.ts';
 import { Sign } from '../../../ui/controls.tsx';
+import { Elsewhere } from '../../../ui/Elsewhere.tsx';
 import { Message } from '../../../ui/Message.tsx';
 import { DoneFields } from '../DoneFields.tsx';
 import { beep, clockWords, useClock } from './clock.ts';
@@ -58,6 +59,7 @@ export default function Side() {
         </Sign>
         <Link to="/install">Back</Link>
       </header>
+      <Elsewhere records={practices} id={id} of="This practice" />
       {current && (
         <section className="now" aria-label="Now">
           <p className="what">{current.item.name}</p>
