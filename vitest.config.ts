@@ -28,6 +28,8 @@ export default defineConfig({
           include: ['{core,diagram,paper,words,cli,scripts}/src/**/*.test.ts'],
           exclude: [...NEED_DATABASE, ...SLOW],
           setupFiles: ['scripts/src/test-seed.ts'],
+          // How long something takes is measured by the bench: a slow machine is no fault.
+          testTimeout: 20_000,
         },
       },
       {
@@ -36,6 +38,7 @@ export default defineConfig({
           include: ['web/src/**/*.test.ts'],
           exclude: SLOW,
           setupFiles: ['scripts/src/test-seed.ts'],
+          testTimeout: 20_000,
         },
       },
       {
