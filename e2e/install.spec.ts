@@ -7,6 +7,21 @@ const practices = async (app: App): Promise<Kept<Practice>[]> =>
   (await (await fetch(`${app.url}/api/practices`)).json()) as Kept<Practice>[];
 const practice = async (app: App, id: string): Promise<Practice> =>
   (await practices(app)).find((p) => p.id === id)!.body;
+/** Until everything that was changed is with the server: twice the same, some time apart. */
+async function settled(app: App): Promise<void> {
+  let last = '';
+  await expect
+    .poll(
+      async () => {
+        const now = JSON.stringify(await practices(app));
+        const same = now === last;
+        last = now;
+        return same;
+      },
+      { intervals: [2000], timeout: 60_000 },
+    )
+    .toBe(true);
+}
 const weekday = (day: string): string =>
   new Date(`${day}T12:00:00`).toLocaleDateString('en', { weekday: 'short' });
 const dayName = (day: string): string => `${weekday(day)} ${Number(day.slice(8))}`;
@@ -42,6 +57,7 @@ test('two weeks are planned, a block is kept, a practice is missed, and planned 
     .toBe(true);
 
   // The next practice does not take place.
+  await settled(app);
   const before = await practices(app);
   await page.locator('[data-practice="demo-practice-17"] .title').click();
   await page
@@ -70,6 +86,7 @@ test('two weeks are planned, a block is kept, a practice is missed, and planned 
       return lost.length;
     })
     .toBe(0);
+  await settled(app);
   // In one press it is as it was before.
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect
