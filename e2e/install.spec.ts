@@ -220,7 +220,7 @@ test('a practice sheet is printed and says what is done when; a drill card says 
   await page.goto(`${app.url}/install`);
   await page
     .locator('[data-practice="demo-practice-13"]')
-    .getByRole('button', { name: /^Fog 3/ })
+    .getByRole('button', { name: /^Fog 3 L/ })
     .click();
   await page.getByRole('link', { name: 'drill card' }).click();
   const card = page.getByRole('article').filter({ hasText: 'x3 stays' });

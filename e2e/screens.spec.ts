@@ -147,7 +147,7 @@ const VIEWS: readonly View[] = [
     then: (page) =>
       page
         .locator('[data-practice="demo-practice-13"]')
-        .getByRole('button', { name: /^Fog 3/ })
+        .getByRole('button', { name: /^Fog 3 L/ })
         .click(),
   },
   {
