@@ -2,8 +2,9 @@ import type { Game, Kept, Sheet } from '@corkscrew/core';
 import { Trash2, X } from 'lucide-react';
 import { dayLong } from '../../app/today.ts';
 import { Choice } from '../../ui/Choice.tsx';
-import { Button, Input, Label, Sign, Toggle } from '../../ui/controls.tsx';
+import { Button, Sign, Toggle } from '../../ui/controls.tsx';
 import { TextField } from '../../ui/TextField.tsx';
+import { When } from './When.tsx';
 
 /** One game: when, against whom, by which call sheet. */
 export function GamePanel({
@@ -35,22 +36,7 @@ export function GamePanel({
       </div>
       <div className="fields">
         <div className="pair">
-          <label>
-            <Label>Date</Label>
-            <Input
-              type="date"
-              value={body.date}
-              onChange={(e) => e.target.value && set({ date: e.target.value })}
-            />
-          </label>
-          <label>
-            <Label>Start</Label>
-            <Input
-              type="time"
-              value={body.start}
-              onChange={(e) => e.target.value && set({ start: e.target.value })}
-            />
-          </label>
+          <When date={body.date} start={body.start} onChange={set} />
         </div>
         {meets && <p className="over">{meets}</p>}
         <Choice

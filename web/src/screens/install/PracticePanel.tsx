@@ -10,9 +10,10 @@ import { Plus, Trash2, X } from 'lucide-react';
 import { Link } from 'react-router';
 import { dayLong } from '../../app/today.ts';
 import { Choice } from '../../ui/Choice.tsx';
-import { Button, Input, Label, Sign, Toggle } from '../../ui/controls.tsx';
+import { Button, Sign, Toggle } from '../../ui/controls.tsx';
 import { NumberField } from '../../ui/NumberField.tsx';
 import { TextField } from '../../ui/TextField.tsx';
+import { When } from './When.tsx';
 
 /** One practice: when, how long, who is away, what is added to it. */
 export function PracticePanel({
@@ -53,22 +54,7 @@ export function PracticePanel({
       </div>
       <div className="fields">
         <div className="pair">
-          <label>
-            <Label>Date</Label>
-            <Input
-              type="date"
-              value={body.date}
-              onChange={(e) => e.target.value && set({ date: e.target.value })}
-            />
-          </label>
-          <label>
-            <Label>Start</Label>
-            <Input
-              type="time"
-              value={body.start}
-              onChange={(e) => e.target.value && set({ start: e.target.value })}
-            />
-          </label>
+          <When date={body.date} start={body.start} onChange={set} />
           <NumberField
             label="Minutes"
             value={body.minutes}
