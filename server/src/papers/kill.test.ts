@@ -1,38 +1,17 @@
 import { PaperOrderSchema, type PaperRow, type Play } from '@corkscrew/core';
 import { eq, sql } from 'drizzle-orm';
-import { fork, type ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
-import { fileURLToPath } from 'node:url';
 import pino from 'pino';
-import { afterEach, expect, it } from 'vitest';
+import { expect, it } from 'vitest';
 import { testApp } from '../app.test-data.ts';
 import { papers } from '../db/schema.ts';
 import { openQueue, QUEUE } from './press.ts';
 import { addPaper, getPaper } from './store.ts';
+import { workers } from './worker.test-data.ts';
 
 const { save, fresh, database } = testApp();
 const actor = { team: 'team', person: 'owner', role: 'owner' } as const;
-const running: ChildProcess[] = [];
-
-/** A worker as `npm run worker` starts one: a process of its own, with nothing but the database's address. */
-function worker(): ChildProcess {
-  const child = fork(fileURLToPath(new URL('./worker.mjs', import.meta.url)), [], {
-    env: {
-      ...process.env,
-      CORKSCREW_WORKER_DATABASE: process.env.TEST_DATABASE_URL!,
-      CORKSCREW_WORKER_LOG: '',
-    },
-  });
-  running.push(child);
-  return child;
-}
-afterEach(async () => {
-  for (const child of running.splice(0)) {
-    if (child.exitCode !== null || child.signalCode !== null) continue;
-    child.kill('SIGKILL');
-    await once(child, 'exit');
-  }
-});
+const worker = workers();
 
 /** A play that takes a while on paper. */
 const long = (name: string): Play => ({

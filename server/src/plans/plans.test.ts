@@ -1,15 +1,14 @@
 import { EMPTY_PLAN, planValue, type PlanOrder, type PlanRow } from '@corkscrew/core';
 import { eq, sql } from 'drizzle-orm';
-import { fork, type ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
-import { fileURLToPath } from 'node:url';
 import pino from 'pino';
-import { afterEach, describe, expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { randomSeason } from '../../../core/src/install/plan/seasons.test-data.ts';
 import { T2 } from '../../../core/src/install/plan/tiny.test-data.ts';
 import { testApp } from '../app.test-data.ts';
 import { plans } from '../db/schema.ts';
 import { openQueue } from '../papers/press.ts';
+import { workers } from '../papers/worker.test-data.ts';
 import { addPlan, cancelPlan, claimPlan, getPlan, lostPlans, type PlanAttempt } from './store.ts';
 import { plan, PLANS } from './work.ts';
 
@@ -86,25 +85,7 @@ describe('a plan that is asked for', () => {
 });
 
 describe('a worker that is killed', () => {
-  const running: ChildProcess[] = [];
-  const worker = (): ChildProcess => {
-    const child = fork(fileURLToPath(new URL('../papers/worker.mjs', import.meta.url)), [], {
-      env: {
-        ...process.env,
-        CORKSCREW_WORKER_DATABASE: process.env.TEST_DATABASE_URL!,
-        CORKSCREW_WORKER_LOG: '',
-      },
-    });
-    running.push(child);
-    return child;
-  };
-  afterEach(async () => {
-    for (const child of running.splice(0)) {
-      if (child.exitCode !== null || child.signalCode !== null) continue;
-      child.kill('SIGKILL');
-      await once(child, 'exit');
-    }
-  });
+  const worker = workers();
   it('loses no plan: another looks for it again', async () => {
     const queue = await openQueue(process.env.TEST_DATABASE_URL!, log);
     try {
