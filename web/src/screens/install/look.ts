@@ -199,6 +199,7 @@ export const SideColumn = styled.div`
   .pair {
     display: grid;
     grid-template-columns: 1fr 1fr;
+    align-items: end;
     gap: 8px;
   }
   .moves li {
