@@ -44,6 +44,8 @@ const OTHER: Record<string, object> = {
   'soft-empty': { ball: 'top' },
   ...Object.fromEntries(['lane-contested', 'look-open', 'close-out-unused'].map((k) => [k, { by: 3 }])),
   'pass-window': { by: 0.4, to: 3.2 },
+  'mismatch-tall': { by: 1, ours: 203, theirs: 185 },
+  'mismatch-fast': { by: 4, percent: 12 },
   'help-unseen': { by: 3, to: 3.2 },
   'no-man': { who: 2 },
   'pass-kind': { kind: 'lob', why: 'rim', limit: 13 },

@@ -1,6 +1,7 @@
 import type { PlayerId } from '../alignment/library.ts';
 import { sayDistance, type Units } from '../court/units.ts';
 import { DEFENDERS } from '../play/vocabulary.ts';
+import { heightWords } from './people.ts';
 import { DICTIONARY, type Dictionary } from './dictionary.ts';
 
 /** What a team calls one of five: where he guards one it is man to man, or player to player. */
@@ -29,6 +30,8 @@ export interface Teller extends Pronouns {
   readonly clock: (s: number) => string;
   /** A distance nobody reads closer than half a foot: "9 ft 6 in", "2.9 m". */
   readonly about: (feet: number) => string;
+  /** How tall a man of so many centimetres is. */
+  readonly tall: (cm: number) => string;
   /** "4", "4 and 5", "1, 4 and 5". */
   readonly all: (names: readonly string[]) => string;
   /** The player with an index among ours; a defender with one among theirs. */
@@ -66,6 +69,7 @@ export const teller = ({
   seconds: (s) => `${s.toFixed(1)} s`,
   clock: (s) => s.toFixed(1),
   about: (feet) => near(feet, units),
+  tall: (cm) => heightWords(cm, units),
   all,
   ours: (index) => String(index + 1) as PlayerId,
   theirs: (index) => DEFENDERS[index] ?? 'nobody',

@@ -1,5 +1,6 @@
 import { next, type Seat } from '../geometry/five.ts';
 import type { Defended } from '../defence/defended.ts';
+import { ourMan, theirMan } from '../motion/level.ts';
 import { covered } from '../space/legs.ts';
 
 /** How a defender gets to a shot: feet, seconds, shares (from memory of common practice). */
@@ -14,6 +15,9 @@ export const CONTEST = {
   least: 2,
   /** A hand is in the way from here. */
   hand: 3,
+  /** A hand that reaches a foot higher than the shooter's is worth so many feet nearer, and no nearer than this. */
+  over: 1,
+  closest: 1,
 } as const;
 
 /** The nearest defender to a shot or catch: effective feet (from behind counts double), plain feet, and who. */
@@ -33,6 +37,8 @@ export interface Shot {
   player: number;
   /** Seconds from k until the defence sees it. */
   seen: number;
+  /** It is a shot: who reaches higher than the shooter counts as nearer. */
+  rises: boolean;
   /** A finish at the rim: a man behind the runner is no wall. NaN for a shot. */
   runnerToRim: number;
 }
@@ -43,9 +49,8 @@ export interface Shot {
  */
 export function contest(d: Defended, s: Shot, out: Contest): Contest {
   const { rails } = d;
-  const { man } = rails.level;
-  const top = CONTEST.speed * man.speed;
-  const push = CONTEST.push * man.defend;
+  const { level } = rails;
+  const shooter = s.rises ? ourMan(level, s.player as Seat).pass.hands.stand : 0;
   out.feet = Infinity;
   out.plain = Infinity;
   out.who = -1;
@@ -54,6 +59,7 @@ export function contest(d: Defended, s: Shot, out: Contest): Contest {
   const far = Math.sqrt(shotX * shotX + shotY * shotY) || 1e-9;
   for (let i: Seat = 0; i < 5; i = next(i)) {
     const now = s.k * 5 + i;
+    const { man, pass } = theirMan(level, i);
     const his = d.guards[now] === s.player || d.attends[now] === s.player;
     const react = s.seen + (his ? 0 : CONTEST.notHis * man.react);
     const at = Math.min(rails.steps - 1, s.k + Math.round(Math.min(react, s.t) / rails.dt)) * 5 + i;
@@ -62,8 +68,11 @@ export function contest(d: Defended, s: Shot, out: Contest): Contest {
     const straight = Math.sqrt(toShotX * toShotX + toShotY * toShotY);
     const length = straight + detour(d, at, i, s);
     const v0 = straight < 1e-9 ? 0 : (d.vx[at]! * toShotX + d.vy[at]! * toShotY) / straight;
+    const top = CONTEST.speed * man.speed;
+    const push = CONTEST.push * man.defend;
     const ran = CONTEST.share * covered(s.t - react - d.held[at]!, v0, top, push);
-    const plain = Math.max(CONTEST.least, length - ran);
+    const over = s.rises ? CONTEST.over * (pass.hands.stand - shooter) : 0;
+    const plain = Math.max(CONTEST.closest, Math.max(CONTEST.least, length - ran) - over);
     let behind: number;
     if (Number.isNaN(s.runnerToRim))
       behind = Math.max(0, (-toShotX * shotX - toShotY * shotY) / (far * (straight || 1e-9)));

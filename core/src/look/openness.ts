@@ -1,6 +1,6 @@
 import { next, type Seat } from '../geometry/five.ts';
 import type { Defended } from '../defence/defended.ts';
-import { WINDUP, type PassKind } from '../motion/level.ts';
+import { ourMan, theirMan, WINDUP, type LevelRecord, type PassKind } from '../motion/level.ts';
 import { flightOf } from '../motion/flight.ts';
 import { canThrow, laneOf, laneSeen, SAFE_LANE, type Lane } from '../space/lane.ts';
 import { timeFor } from '../space/legs.ts';
@@ -135,7 +135,7 @@ const work = (): Work => ({
   from: { x: 0, y: 0 },
   to: { x: 0, y: 0 },
   target: { x: 0, y: 0 },
-  shot: { k: 0, x: 0, y: 0, t: 0, player: 0, seen: 0, runnerToRim: NaN },
+  shot: { k: 0, x: 0, y: 0, t: 0, player: 0, seen: 0, rises: false, runnerToRim: NaN },
   near: { feet: 0, plain: 0, who: -1 },
   lane: laneSeen(),
 });
@@ -247,7 +247,6 @@ function nearestNow(
   k: number,
   player: number,
 ): Pick<Openness, 'feet' | 'nearest' | 'contestIn'> {
-  const { man } = d.rails.level;
   placeAt(d, k, player, to);
   let feet = Infinity;
   let nearest = -1;
@@ -262,6 +261,7 @@ function nearestNow(
       nearest = i;
     }
     const v0 = gap < 1e-9 ? 0 : (d.vx[at]! * dx + d.vy[at]! * dy) / gap;
+    const { man } = theirMan(d.rails.level, i);
     const his = d.guards[at] === player || d.attends[at] === player;
     const react = (CONTEST.seesPass + (his ? 0 : CONTEST.notHis)) * man.react;
     const run = timeFor(gap - CONTEST.hand, v0, CONTEST.speed * man.speed, CONTEST.push * man.defend);
@@ -289,10 +289,11 @@ function toCatch(w: Work, d: Defended, k: number, player: number, kind: PassKind
   const { from, to, shot, lane } = w;
   const { level, court } = d.rails;
   const least = meet(w, d, k, player, kind);
-  laneOf(level.pass, court.rimY, d, k * 5, from.x, from.y, to.x, to.y, kind, least, lane);
+  laneOf(level, court.rimY, d, k * 5, from.x, from.y, to.x, to.y, kind, least, lane);
   shot.k = k;
   shot.player = player;
   shot.seen = WINDUP[kind] + CONTEST.seesPass * level.man.react;
+  shot.rises = false;
   shot.runnerToRim = NaN;
   shot.x = to.x;
   shot.y = to.y;
@@ -355,7 +356,8 @@ function best(
 ): void {
   const { to, target, shot, near } = w;
   const { rails } = d;
-  const { court, level } = rails;
+  const { court } = rails;
+  const level = ourMan(rails.level, player as Seat);
   const { man } = level;
   const at = Math.min(rails.steps - 1, k + Math.round(t / rails.dt)) * 5 + player;
   const vx = rails.vx[at]!;
@@ -364,6 +366,7 @@ function best(
   target.x = to.x + STOP.slide * stop * vx;
   target.y = to.y + STOP.slide * stop * vy;
   const far = rimFrom(target, court.rimY);
+  shot.rises = true;
   shot.runnerToRim = NaN;
   shot.x = target.x;
   shot.y = target.y;
@@ -376,7 +379,7 @@ function best(
   out.points = points(court, target);
   out.how = 'shot';
   const here = rimFrom(to, court.rimY);
-  if (here > FINISH.from && here <= FINISH.to) finish(w, d, t, here, out);
+  if (here > FINISH.from && here <= FINISH.to) finish(w, d, level, t, here, out);
 }
 
 function rimLoss(made: number, far: number, feet: number): number {
@@ -384,8 +387,15 @@ function rimLoss(made: number, far: number, feet: number): number {
 }
 
 /** Two steps and a layup, when that is the better: nobody may be on the way or at the rim. */
-function finish({ to, target, shot, near }: Work, d: Defended, t: number, here: number, out: Chance): void {
-  const { court, level } = d.rails;
+function finish(
+  { to, target, shot, near }: Work,
+  d: Defended,
+  level: LevelRecord,
+  t: number,
+  here: number,
+  out: Chance,
+): void {
+  const { court } = d.rails;
   const whole = (here - FINISH.lays) / (FINISH.pace * level.man.speed) + FINISH.gather;
   let feet = Infinity;
   let by = -1;

@@ -144,8 +144,19 @@ describe('one pass', () => {
             const seen = passChance(d, k, j, kind);
             const { rails } = d;
             const [x, y] = [rails.x[k * 5 + j]!, rails.y[k * 5 + j]!];
-            const pass = rails.level.pass;
-            const lane = laneOf(pass, rails.court.rimY, f.theirs, 0, f.bx, f.by, x, y, kind, 0, laneSeen());
+            const lane = laneOf(
+              rails.level,
+              rails.court.rimY,
+              f.theirs,
+              0,
+              f.bx,
+              f.by,
+              x,
+              y,
+              kind,
+              0,
+              laneSeen(),
+            );
             expect(seen.margin).toBeCloseTo(lane.margin, 12);
             expect(seen.laneMan).toBe(lane.who);
             asked++;

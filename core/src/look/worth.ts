@@ -1,5 +1,6 @@
 import { behindArc, distanceToRim } from '../court/queries.ts';
 import type { Court } from '../court/court.ts';
+import { threePlace } from '../space/shot-worth.ts';
 import type { LevelRecord } from '../motion/level.ts';
 import type { Point } from '../geometry/vec.ts';
 
@@ -30,10 +31,15 @@ export function make(court: Court, level: LevelRecord, p: Point, feet: number): 
   const row = MAKES[zone];
   const k = Math.min(3, Math.max(0, (feet - 1) / 2));
   const i = Math.min(2, Math.floor(k));
-  const share = level.man.makes[zone === 'deep' ? 'three' : zone];
+  const three = zone === 'three' || zone === 'deep';
+  const share = level.man.makes[three ? 'three' : zone] * (three ? threeShare(court, level, p) : 1);
   const corner = zone === 'three' && p.y < court.rimY ? CORNER : 0;
   return (row[i]! + (row[i + 1]! - row[i]!) * (k - i) + corner) * share;
 }
+
+/** What a man makes from a place behind the arc beside what he makes from behind it in all. */
+const threeShare = (court: Court, { man }: LevelRecord, p: Point): number =>
+  man.threes ? man.threes[threePlace(court, p)] : 1;
 
 export const points = (court: Court, p: Point): number => (behindArc(court, p) ? 3 : 2);
 

@@ -1,3 +1,4 @@
+import type { Seat } from '../geometry/five.ts';
 import type { ActionOf, Level, Tempo } from '../play/document.ts';
 import { LEVELS } from './levels.ts';
 
@@ -27,10 +28,22 @@ export interface LevelRecord {
     readonly react: number;
     /** Share of a professional's makes: at the rim, from short, from the middle distance, from three. */
     readonly makes: Readonly<Record<'rim' | 'short' | 'mid' | 'three', number>>;
+    /** Of a known man: his height, cm, and what he makes from a place behind the arc beside what he makes from there in all. */
+    readonly heightCm?: number;
+    readonly threes?: Readonly<Record<ThreePlace, number>>;
   };
   readonly zone: ZoneRecord;
   readonly pass: PassRecord;
+  /** Five known men of ours and of theirs, each with figures of his own; without them all are as the level has it. */
+  readonly ours?: Men;
+  readonly theirs?: Men;
 }
+export type Men = readonly [LevelRecord, LevelRecord, LevelRecord, LevelRecord, LevelRecord];
+
+/** What one of our five can do. */
+export const ourMan = (level: LevelRecord, seat: Seat): LevelRecord => level.ours?.[seat] ?? level;
+/** What one of theirs can do. */
+export const theirMan = (level: LevelRecord, seat: Seat): LevelRecord => level.theirs?.[seat] ?? level;
 
 /** A pass, and the hands it must beat: one block for the clock and for both models of a defence. */
 export interface PassRecord {
@@ -83,6 +96,7 @@ export interface ZoneRecord {
   /** Seconds after the catch within which a contest still takes the shot away. */
   readonly late: Readonly<Record<ShotPlace, number>>;
 }
+export type ThreePlace = 'corner' | 'wing' | 'top';
 export type ShotPlace = 'rim' | 'floater' | 'mid' | 'corner3' | 'above3';
 
 /** What a tempo is worth: share of top speed, of the start's push, and of the braking (from memory). */
@@ -151,8 +165,9 @@ export function faster(
   record: LevelRecord,
   { speed, react, push }: { readonly speed: number; readonly react: number; readonly push: number },
 ): LevelRecord {
-  const { man, pass } = record;
+  const { man, pass, ours, theirs } = record;
   const { hands } = pass;
+  const each = (men: Men): Men => men.map((m) => faster(m, { speed, react, push })) as unknown as Men;
   return {
     ...record,
     man: { ...man, speed: man.speed * speed, react: man.react * react, defend: man.defend * push },
@@ -160,5 +175,7 @@ export function faster(
       ...pass,
       hands: { ...hands, top: hands.top * speed, react: hands.react * react, push: hands.push * push },
     },
+    ...(ours && { ours: each(ours) }),
+    ...(theirs && { theirs: each(theirs) }),
   };
 }

@@ -1,4 +1,4 @@
-import type { PlayerId } from '../alignment/library.ts';
+import { seatOf, type PlayerId } from '../alignment/library.ts';
 import type { Court } from '../court/court.ts';
 import { rimOf } from '../court/queries.ts';
 import { through, type Curve } from '../geometry/curve.ts';
@@ -7,7 +7,7 @@ import type { Action, ActionOf, Tempo } from '../play/document.ts';
 import { USES_WITHIN } from '../play/kinds.ts';
 import { holderOf, pathOf, type FrameWalk, type Step } from '../play/state.ts';
 import { aroundScreens } from './bend.ts';
-import { TEMPO, type LevelRecord } from './level.ts';
+import { ourMan, TEMPO, type LevelRecord } from './level.ts';
 import { nearestOnRun, runAlong, type Run } from './run.ts';
 import type { EventName } from './timeline.ts';
 
@@ -152,7 +152,8 @@ export const wayFrom = (n: Node, from: Point, rim: Point): Curve =>
     : through(from, pathOf(n.action));
 
 /** How a node's man runs, from the speed he comes with to the one he goes on with. */
-export function runOf(n: Node, level: LevelRecord, from: number, to: number): Run {
+export function runOf(n: Node, all: LevelRecord, from: number, to: number): Run {
+  const level = ourMan(all, seatOf(n.action.by));
   const curve = n.curve!;
   const kept = runs.get(curve);
   if (kept && kept.level === level && kept.action === n.action && kept.from === from && kept.to === to)
@@ -169,8 +170,10 @@ export function runOf(n: Node, level: LevelRecord, from: number, to: number): Ru
 }
 
 /** The most a man runs at in an action, ft/s. */
-export const topSpeed = (n: Node, level: LevelRecord): number =>
-  TEMPO[tempoOf(n.action)].speed * level.man.speed * (n.action.does === 'dribble' ? level.man.dribbling : 1);
+export function topSpeed(n: Node, level: LevelRecord): number {
+  const { man } = ourMan(level, seatOf(n.action.by));
+  return TEMPO[tempoOf(n.action)].speed * man.speed * (n.action.does === 'dribble' ? man.dribbling : 1);
+}
 
 export const isRun = (n: Node): n is Node & { curve: Curve } =>
   n.curve !== null && (n.action.does === 'cut' || n.action.does === 'dribble' || n.action.does === 'seal');

@@ -1,6 +1,5 @@
 import { PLAYERS, type PlayerId } from '../alignment/library.ts';
 import type { Court } from '../court/court.ts';
-import { spotsAlong } from '../court/perimeter.ts';
 import { atHighPost, behindArc, distanceToRim, rimOf } from '../court/queries.ts';
 import { courtFor } from '../court/rulesets.ts';
 import { through } from '../geometry/curve.ts';
@@ -9,7 +8,7 @@ import type { ActionOf, Play } from '../play/document.ts';
 import { catchPlace, cutKind, dribbleKind, passKind, screenKind, screenUsed } from '../play/kinds.ts';
 import { holderOf, pathOf, walkLine, type FrameWalk, type Step } from '../play/state.ts';
 import { leaves, lineTo, lineThrough, mainLine } from '../play/tree.ts';
-import { shotPlace } from '../space/shot-worth.ts';
+import { threePlace } from '../space/shot-worth.ts';
 import { SKILLS, type Feat, type Skill } from './player.ts';
 
 /** Something a number does that asks a skill of him: how much, where, and what it is. */
@@ -269,12 +268,9 @@ const isDrive = (court: Court, step: Dribbled): boolean => {
 function shotFrom(court: Court, p: Point): Skill & (Feat | 'finish') {
   if (distanceToRim(court, p) <= NEAR) return 'finish';
   if (!behindArc(court, p)) return 'mid';
-  if (shotPlace(court, p.x, p.y) === 'corner3') return 'shootCorner';
-  const along = spotsAlong(court, p);
-  return along < WING || along > 4 - WING ? 'shootWing' : 'shootTop';
+  return SHOOTS[threePlace(court, p)];
 }
-/** Half-way between wing and slot, in spots along the arc. */
-const WING = 1.25;
+const SHOOTS = { corner: 'shootCorner', wing: 'shootWing', top: 'shootTop' } as const;
 const deedOf = (court: Court, p: Point): Deed => shotFrom(court, p);
 
 /** To which side of the straight way to the rim a man goes, as he faces it; null when he goes straight. */

@@ -71,10 +71,16 @@ export const SheetSchema = z.object({
 });
 export type Sheet = z.infer<typeof SheetSchema>;
 
+/** One of their five: his height, cm, and his speed beside others of his level. */
+const OpponentManSchema = PlayerSchema.pick({ heightCm: true, speed: true }).partial();
+export type OpponentMan = z.infer<typeof OpponentManSchema>;
+
 /** Whom the team plays, and what they are expected to do: defences by the words of `defenceByWord`. */
 const OpponentSchema = z.object({
   name: name.min(1),
   five: z.partialRecord(z.enum(PLAYERS), line).optional(),
+  /** How tall and how fast they are, where we know. */
+  men: z.partialRecord(z.enum(PLAYERS), OpponentManSchema).optional(),
   expects: z.array(z.string().max(LIMITS.word)).max(RECORD_LIMITS.expects),
   notes: text.optional(),
 });

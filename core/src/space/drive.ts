@@ -1,5 +1,6 @@
 import { next, NONE, type None, type Seat } from '../geometry/five.ts';
 import type { Point } from '../geometry/vec.ts';
+import { ourMan, theirMan } from '../motion/level.ts';
 import type { Floor } from './floor.ts';
 import { travel } from './legs.ts';
 import { SPACE } from './times.ts';
@@ -16,7 +17,7 @@ const CONE = 0.25881904510252074;
 
 /** Seconds until defender d has his body at a place; a screen on him holds him up toward it. */
 function bodyAt(f: Floor, d: Seat, x: number, y: number): number {
-  const { run, push, react } = f.level.zone;
+  const { run, push, react } = theirMan(f.level, d).zone;
   const ax = x - f.dx[d];
   const ay = y - f.dy[d];
   let more = f.delay[d];
@@ -32,7 +33,7 @@ function bodyAt(f: Floor, d: Seat, x: number, y: number): number {
 
 /** A drive from the ball along a way, until a defender's body is there as soon as the ball. */
 export function driveAlong(f: Floor, way: readonly Point[]): Drive {
-  const { drive, drivePush } = f.level.zone;
+  const { drive, drivePush } = (f.holder === NONE ? f.level : ourMan(f.level, f.holder)).zone;
   let feet = 0;
   let a: Point = { x: f.bx, y: f.by };
   for (const b of way) {

@@ -91,8 +91,19 @@ describe('one lane', () => {
   it.each(CASES)('$board: $kind to $to at $level', ({ board, kind, to, level, margin, who }) => {
     const [x, y] = to.split(',').map(Number) as [number, number];
     const [ax, ay] = BOARDS[board].ball;
-    const pass = levelRecord(LEVEL[level]!).pass;
-    const seen = laneOf(pass, RIM, handsOn(board), 0, ax, ay, x, y, KIND[kind]!, 0, laneSeen());
+    const seen = laneOf(
+      levelRecord(LEVEL[level]!),
+      RIM,
+      handsOn(board),
+      0,
+      ax,
+      ay,
+      x,
+      y,
+      KIND[kind]!,
+      0,
+      laneSeen(),
+    );
     expect(Math.abs(seen.margin - margin)).toBeLessThan(0.0025);
     expect(`x${seen.who + 1}`).toBe(who);
   });

@@ -1,6 +1,6 @@
 import { next, type Seat } from '../geometry/five.ts';
 import { endsOf, FALLS, heightOn, risesIn } from '../motion/flight.ts';
-import { WINDUP, type LevelRecord, type PassKind } from '../motion/level.ts';
+import { theirMan, WINDUP, type LevelRecord, type PassKind } from '../motion/level.ts';
 import { timeFor } from './legs.ts';
 
 /** Five defenders as a lane sees them, each field from index `at` on: places (ft), speeds (ft/s), seconds each is held up. */
@@ -123,7 +123,7 @@ const MOST_STEPS = 63;
  * Feet and seconds; figures from memory of common practice.
  */
 export function laneOf(
-  pass: LevelRecord['pass'],
+  level: LevelRecord,
   rimY: number,
   hands: Hands,
   at: number,
@@ -135,6 +135,7 @@ export function laneOf(
   least: number,
   out: Lane,
 ): Lane {
+  const { pass } = level;
   const windup = WINDUP[kind];
   let onBall = 0;
   for (let i: Seat = 0; i < 5; i = next(i)) {
@@ -167,17 +168,12 @@ export function laneOf(
   }
   const ux = passX / length;
   const uy = passY / length;
-  const { hands: body } = pass;
   const end = Math.max(0, length - (kind === 'lob' ? LANE.endLob : LANE.end));
   const from = Math.min(LANE.from, end);
   const steps = Math.min(MOST_STEPS, Math.ceil((end - from) / LANE.every));
   const every = steps === 0 ? 0 : (end - from) / steps;
   const pace = flight / length;
   const [h0, h1] = endsOf(pass, kind);
-  const highest = Math.sqrt(body.jump / FALLS);
-  /** What a man can gain on the ball from one point to the next, at most. */
-  const gains = Math.max(1e-9, every * (pace + 1 / body.top));
-  const react = Math.max(0, kind === 'lob' ? body.react - LANE.tells : body.react);
   let press: number = 0;
   let near = 0;
   const nearest = nearestTo(ax, ay, ux, uy, from, end);
@@ -185,6 +181,11 @@ export function laneOf(
     // The man nearest to the lane is looked at first: of the others most need not be followed then.
     const i = n < 0 ? nearest : n;
     if (n === nearest) continue;
+    const { hands: body } = theirMan(level, i as Seat).pass;
+    const highest = Math.sqrt(body.jump / FALLS);
+    /** What he can gain on the ball from one point to the next, at most. */
+    const gains = Math.max(1e-9, every * (pace + 1 / body.top));
+    const react = Math.max(0, kind === 'lob' ? body.react - LANE.tells : body.react);
     const px = manX[i]! - ax;
     const py = manY[i]! - ay;
     const off = Math.sqrt(px * px + py * py);

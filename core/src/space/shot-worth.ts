@@ -1,7 +1,9 @@
 import type { Court } from '../court/court.ts';
 import { arcMeetsCorner } from '../court/court.ts';
 import { beyondArc } from '../court/queries.ts';
-import type { LevelRecord, ShotPlace } from '../motion/level.ts';
+import { spotsAlong } from '../court/perimeter.ts';
+import type { Point } from '../geometry/vec.ts';
+import type { LevelRecord, ShotPlace, ThreePlace } from '../motion/level.ts';
 
 const clamp01 = (v: number): number => (v < 0 ? 0 : v > 1 ? 1 : v);
 
@@ -13,6 +15,16 @@ export function shotPlace(court: Court, x: number, y: number): ShotPlace {
   const three = y <= bend ? Math.abs(x) >= court.cornerX : r >= court.arcRadius;
   if (three) return Math.abs(x) > court.cornerX && y < Math.max(9, bend) ? 'corner3' : 'above3';
   return r <= 4 ? 'rim' : r <= 10 ? 'floater' : 'mid';
+}
+
+/** Half-way between wing and slot, in spots along the arc. */
+const WING = 1.25;
+
+/** Where behind the arc a place is. */
+export function threePlace(court: Court, p: Point): ThreePlace {
+  if (shotPlace(court, p.x, p.y) === 'corner3') return 'corner';
+  const along = spotsAlong(court, p);
+  return along < WING || along > 4 - WING ? 'wing' : 'top';
 }
 
 /** From behind the backboard a shot is worth less. */

@@ -1,6 +1,6 @@
 import { next, NONE, type None, type Seat } from '../geometry/five.ts';
 import { plainKind } from '../motion/flight.ts';
-import type { PassKind } from '../motion/level.ts';
+import { theirMan, type PassKind } from '../motion/level.ts';
 import type { Floor } from './floor.ts';
 import { canThrow, laneOf, laneSeen, SAFE_LANE } from './lane.ts';
 import { travel } from './legs.ts';
@@ -66,11 +66,11 @@ export interface Arrival {
 
 /** Who contests a catch at (x, y) first. `sealer` is the player there when he seals, else −1. */
 export function arrival(f: Floor, x: number, y: number, sealer: Seat | None, out: Arrival): Arrival {
-  const { run, push, react } = f.level.zone;
   const reach = reachAt(f, x, y);
   out.t = Infinity;
   out.who = 0;
   for (let d: Seat = 0; d < 5; d = next(d)) {
+    const { run, push, react } = theirMan(f.level, d).zone;
     const ax = x - f.dx[d];
     const ay = y - f.dy[d];
     const t = react + late(f, d, x, y, sealer) + travel(Math.sqrt(ax * ax + ay * ay) - reach, run, push);
@@ -106,9 +106,8 @@ export function passTo(f: Floor, x: number, y: number, out: Pass): Pass {
   const dy = y - f.by;
   const length = Math.sqrt(dx * dx + dy * dy);
   const { rimY } = f.court;
-  const { pass } = f.level;
   const plain = plainKind(length);
-  laneOf(pass, rimY, f.theirs, 0, f.bx, f.by, x, y, plain, 0, straight);
+  laneOf(f.level, rimY, f.theirs, 0, f.bx, f.by, x, y, plain, 0, straight);
   out.length = length;
   out.kind = plain;
   out.t = straight.flight;
@@ -120,7 +119,7 @@ export function passTo(f: Floor, x: number, y: number, out: Pass): Pass {
   let flight = straight.flight;
   for (const kind of OTHERS) {
     if (kind === plain || !canThrow(kind, length, toRim, f.dribbled)) continue;
-    laneOf(pass, rimY, f.theirs, 0, f.bx, f.by, x, y, kind, 0, other);
+    laneOf(f.level, rimY, f.theirs, 0, f.bx, f.by, x, y, kind, 0, other);
     if (other.margin <= best) continue;
     best = other.margin;
     flight = other.flight;

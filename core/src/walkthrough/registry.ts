@@ -23,6 +23,7 @@ import { screenMissed } from './checks/screens/screen-missed.ts';
 import { wrongShoulder } from './checks/against/wrong-shoulder.ts';
 import { longRebound } from './checks/shot/long-rebound.ts';
 import { lookOpen } from './checks/against/look-open.ts';
+import { mismatch } from './checks/against/mismatch.ts';
 import { movingScreen } from './checks/law/moving-screen.ts';
 import { noJob } from './checks/jobs/no-job.ts';
 import { noOutlet } from './checks/against/no-outlet.ts';
@@ -106,6 +107,7 @@ export const CHECKS: readonly Check[] = [
   softEmpty,
   backside,
   closeOutUnused,
+  mismatch,
   defenceWritten,
   lineLong,
   reads,

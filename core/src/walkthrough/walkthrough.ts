@@ -6,7 +6,7 @@ import { figuresOfSaid, tell } from '../language/tell.ts';
 import { teller, type Teller } from '../language/teller.ts';
 import { compile, type Compiled } from '../motion/compile.ts';
 import { playAgainst, type Against } from '../look/against.ts';
-import { levelRecord } from '../motion/level.ts';
+import { levelRecord, type LevelRecord } from '../motion/level.ts';
 import type { Change } from '../play/change.ts';
 import type { Frame, Play } from '../play/document.ts';
 import { editAll } from '../play/edit.ts';
@@ -34,6 +34,8 @@ export interface WalkOptions {
   readonly man?: ManWord | undefined;
   readonly words?: Dictionary | undefined;
   readonly teaching?: OwnTeaching | undefined;
+  /** Who plays, and how fast and how well: without it the men of the play's level. */
+  readonly record?: LevelRecord | undefined;
   /** The line in time, where it is known already. */
   readonly compiled?: Compiled | undefined;
   /** The line against a defence; without one the checks that need it are silent. */
@@ -43,11 +45,12 @@ export interface WalkOptions {
 /** Everything a check may look at, computed once for a line of frames. */
 export function checkInput(play: Play, line: readonly Frame[], options: WalkOptions = {}): CheckInput {
   const court = courtFor(play);
-  const { timeline, faults } = options.compiled ?? compile(play, line.at(-1)!.id, court, play.level);
+  const level = options.record ?? levelRecord(play.level, play.women ?? false);
+  const { timeline, faults } = options.compiled ?? compile(play, line.at(-1)!.id, court, play.level, level);
   return {
     play,
     court,
-    level: levelRecord(play.level, play.women ?? false),
+    level,
     walks: walkLine(play, line),
     timeline,
     faults,
@@ -150,7 +153,7 @@ function mends(
   const check = CHECKS.find((c) => c.code === f.code);
   if (!r.ok || !check || !r.play.frames.some((x) => x.id === leaf)) return false;
   const court = courtFor(r.play);
-  const compiled = compile(r.play, leaf, court, r.play.level);
+  const compiled = compile(r.play, leaf, court, r.play.level, options.record);
   const { against } = options;
   const again =
     check.group === 'defence' && against

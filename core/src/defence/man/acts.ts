@@ -27,7 +27,7 @@ export function act(w: World): void {
 function helps(w: World, d: Seat): void {
   const far = Math.sqrt(w.bx * w.bx + (w.rimY - w.by) ** 2) || 1e-9;
   const k = Math.min(HELPS, far / 2) / far;
-  go(w, d, w.bx - w.bx * k, w.by + (w.rimY - w.by) * k, PACE.run * w.speed);
+  go(w, d, w.bx - w.bx * k, w.by + (w.rimY - w.by) * k, PACE.run * w.speed[d]);
   w.attends[d] = w.owner;
 }
 

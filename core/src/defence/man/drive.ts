@@ -179,8 +179,8 @@ function late(w: World, d: Seat): number {
     const gy = drive.y + drive.rimwardY * s - w.py[d];
     const gap = Math.sqrt(gx * gx + gy * gy) || 1e-9;
     const away = Math.max(0, -(w.vx[d] * gx + w.vy[d] * gy) / gap);
-    const turn = (2 * away) / (1.35 * w.push);
-    const run = Math.max(0, gap - HELP.body) / (0.7 * w.speed);
+    const turn = (2 * away) / (1.35 * w.push[d]);
+    const run = Math.max(0, gap - HELP.body) / (0.7 * w.speed[d]);
     least = Math.min(least, run + turn + 0.1 - s / Math.max(drive.speed, 1));
   }
   return least;
@@ -198,6 +198,6 @@ function stop(w: World, d: Seat): void {
   const off = Math.abs(dx * drive.rimwardY - dy * drive.rimwardX);
   // He aims ahead of where he stands beside the way, so that he meets it and does not chase it.
   const s = Math.min(drive.far - 2, Math.max(3, along + 0.35 * off));
-  go(w, d, drive.x + drive.rimwardX * s, drive.y + drive.rimwardY * s, PACE.run * w.speed);
+  go(w, d, drive.x + drive.rimwardX * s, drive.y + drive.rimwardY * s, PACE.run * w.speed[d]);
   w.attends[d] = w.owner;
 }

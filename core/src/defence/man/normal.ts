@@ -39,7 +39,7 @@ export function onBall(w: World, d: Seat, j: Seat, gap: number): void {
     d,
     x - x * k + ON_BALL.lead * seen.vx,
     y + ry * k + ON_BALL.lead * seen.vy,
-    sliding(w, d, x, y) ? PACE.slide * w.speed : PACE.run * w.speed,
+    sliding(w, d, x, y) ? PACE.slide * w.speed[d] : PACE.run * w.speed[d],
   );
 }
 

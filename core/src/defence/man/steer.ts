@@ -18,7 +18,8 @@ export function carryOn(w: World, seconds: number): void {
 
 /** One step of one defender: where he heads, round what stands in his way, at what speed he can. */
 export function steer(w: World, d: Seat): void {
-  const { px, py, vx, vy, tx, ty, dt, push } = w;
+  const { px, py, vx, vy, tx, ty, dt } = w;
+  const push = w.push[d];
   let cap = w.cap[d];
   const c = w.forced[d];
   if (c >= 0) {
@@ -27,7 +28,7 @@ export function steer(w: World, d: Seat): void {
     if (near && standing(w, c)) {
       const over = s.fought > PACE.fightsFor ? PACE.slidesOff : s.handoff ? PACE.overHandoff : PACE.over;
       if (w.side[d] > 0) s.fought += dt;
-      cap = Math.min(cap, (w.side[d] > 0 ? over : PACE.under) * w.speed);
+      cap = Math.min(cap, (w.side[d] > 0 ? over : PACE.under) * w.speed[d]);
     }
   }
 

@@ -1,5 +1,6 @@
 import { five, type Five, fiveOf, fiveSmall, next, NONE, type None, type Seat } from '../../geometry/five.ts';
 import { alongPerimeter } from '../../court/perimeter.ts';
+import { theirMan } from '../../motion/level.ts';
 import { onRails, ownerAt, type Moving, type Rails } from '../rails.ts';
 import type { ManPlan } from '../plan.ts';
 import { AHEAD, AWAY, DENY, NEAR, REACT } from './figures.ts';
@@ -16,9 +17,9 @@ export interface World {
   readonly contexts: readonly Context[];
   readonly rimY: number;
   readonly dt: number;
-  /** Top speed, push (ft/s, ft/s²), and reaction as a multiple of a grown player's. */
-  readonly speed: number;
-  readonly push: number;
+  /** Each one's top speed and push (ft/s, ft/s²), and reaction as a multiple of a grown player's. */
+  readonly speed: Five;
+  readonly push: Five;
   readonly react: number;
   /** Steps until something is seen. */
   readonly lag: { readonly ball: number; readonly off: number; readonly near: number; readonly pass: number };
@@ -101,8 +102,8 @@ export function worldOf(rails: Rails, plan: ManPlan, contexts: readonly Context[
     contexts,
     rimY: court.rimY,
     dt,
-    speed: level.man.speed,
-    push: level.man.defend,
+    speed: fiveOf((d) => theirMan(level, d).man.speed),
+    push: fiveOf((d) => theirMan(level, d).man.defend),
     react,
     lag: { ball: steps(REACT.ball), off: steps(REACT.off), near: steps(REACT.near), pass: steps(REACT.pass) },
     now: [nobody(), nobody(), nobody(), nobody(), nobody()],

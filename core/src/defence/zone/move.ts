@@ -1,5 +1,5 @@
 import { copyFive, fillFive, five, type Five, fiveOf, next, type Seat } from '../../geometry/five.ts';
-import type { LevelRecord } from '../../motion/level.ts';
+import { theirMan, type LevelRecord } from '../../motion/level.ts';
 
 /** Five men of a zone on the move: places, speeds toward where they want to be, and that. Feet, ft/s. */
 export interface Moving {
@@ -35,7 +35,6 @@ export function stepZone(
   dt: number,
   slow: Five,
 ): void {
-  const { run, push, slide, slidePush } = level.zone;
   let onBall = 0;
   let least = Infinity;
   for (let d: Seat = 0; d < 5; d = next(d)) {
@@ -49,6 +48,7 @@ export function stepZone(
     const ex = m.tx[d] - m.x[d];
     const ey = m.ty[d] - m.y[d];
     const rest = Math.sqrt(ex * ex + ey * ey);
+    const { run, push, slide, slidePush } = theirMan(level, d).zone;
     const top = (d === onBall ? run : slide) * slow[d];
     const a = d === onBall ? push : slidePush;
     const v = Math.min(m.speed[d] + a * dt, top, Math.sqrt(2 * a * rest));

@@ -49,6 +49,13 @@ export const AGAINST_SENTENCES = {
     `Ball at the ${spotSaid(ball, t)}: the zone is soft at the ${soft.map((s) => spotSaid(s, t)).join(', ')}, and nobody is there.`,
   'wrong-shoulder': ({ who, receiver, by }: { who: PlayerId; receiver: PlayerId; by: number }, t: Teller) =>
     `${who} comes off ${receiver}'s wrong shoulder: ${t.theirs(by)} is on that side already, and nothing is between them.`,
+  'mismatch-tall': (
+    { who, by, ours, theirs }: { who: PlayerId; by: number; ours: number; theirs: number },
+    t: Teller,
+  ) =>
+    `After the switch ${t.theirs(by)}, ${t.tall(theirs)}, is on ${who}, ${t.tall(ours)}: seal inside and throw it in to ${t.him}.`,
+  'mismatch-fast': ({ who, by, percent }: { who: PlayerId; by: number; percent: number }, t: Teller) =>
+    `After the switch ${t.theirs(by)} is on ${who}, who is ${Math.round(percent)} % faster: give ${t.him} the ball and let ${t.him} drive.`,
   backside: ({ soft, decisions }: { soft: string; decisions: number }, t: Teller) =>
     `The far side is soft at the ${spotSaid(soft, t)}, and for ${decisions} decisions nobody is there: the zone can load up on the ball.`,
   'close-out-unused': (

@@ -11,7 +11,7 @@ export function over(w: World, c: Context, d: Seat): void {
   if (c.handoff && w.t < c.uses) return trailTo(w, c, d);
   onBall(w, d, c.user, c.phase === PHASE.alert ? ON_BALL.tight : ON_BALL.gap);
   if (c.phase === PHASE.use) force(w, c, d, 1);
-  if (c.phase === PHASE.after) w.cap[d] = PACE.chase * w.speed;
+  if (c.phase === PHASE.after) w.cap[d] = PACE.chase * w.speed[d];
 }
 
 /** Two feet behind the man who comes for a handoff. */

@@ -26,7 +26,7 @@ function user(w: World, c: Context, d: Seat): void {
   }
   if (!c.passed) return go(w, d, c.ax + 2.4 * c.dx, c.ay + 2.4 * c.dy);
   onBall(w, d, c.user, 3);
-  w.cap[d] = PACE.chase * w.speed;
+  w.cap[d] = PACE.chase * w.speed[d];
 }
 
 /** On top: so near to the middle that the screen says which side is denied (ft); and how far off the line it must be for that. */

@@ -5,13 +5,15 @@ import type { Check, CheckInput } from '../../finding.ts';
 import { aboutScreen, timed } from '../support.ts';
 
 /** A choice of two screens is a choice: one that is used on any line of the play is used. */
-const usedOnAnother = ({ play, court, walks }: CheckInput, id: string): boolean => {
+const usedOnAnother = ({ play, court, level, walks }: CheckInput, id: string): boolean => {
   const here = walks.at(-1)?.frame.id;
   return leaves(play).some(
     (leaf) =>
       leaf.id !== here &&
       lineTo(play, leaf.id).some((f) => f.actions.some((a) => a.id === id)) &&
-      compile(play, leaf.id, court, play.level).timeline.screens.some((s) => s.action === id && s.used),
+      compile(play, leaf.id, court, play.level, level).timeline.screens.some(
+        (s) => s.action === id && s.used,
+      ),
   );
 };
 
