@@ -166,10 +166,46 @@ test('a five is kept as a lineup, taken again in another play, and thrown away',
   await play.getByLabel('Name of the lineup').press('Enter');
   const kept = async () =>
     (await (await fetch(`${app.url}/api/lineups`)).json()) as { body: { name: string } }[];
-  await expect.poll(async () => (await kept()).map((l) => l.body.name)).toEqual(['Small five']);
+  await expect
+    .poll(async () => (await kept()).map((l) => l.body.name).sort())
+    .toEqual(['First five', 'Small five']);
   await page.goto(`${app.url}/roster?sheet=demo-sheet-gorsedale&play=demo-bell-two`);
   await play.getByLabel('Lineup', { exact: true }).selectOption('Small five');
   await expect(one).toHaveText(name);
   await play.getByRole('button', { name: 'Throw it away' }).click();
-  await expect.poll(kept).toEqual([]);
+  await expect.poll(async () => (await kept()).map((l) => l.body.name)).toEqual(['First five']);
+});
+
+test('the men on the floor change what a play is worth, and nobody named leaves it as it was', async ({
+  page,
+  app,
+}) => {
+  // How tall and how fast they are is written on the sheet for the game.
+  await page.goto(`${app.url}/sheets/demo-sheet-gorsedale`);
+  await page.getByText('Their five', { exact: true }).click();
+  const five = page.getByRole('group', { name: 'x5', exact: true });
+  await five.getByLabel('Height, cm').fill('208');
+  await five.getByLabel('Height, cm').press('Tab');
+  await expect
+    .poll(async () => (await (await fetch(`${app.url}/api/opponents`)).text()).includes('"heightCm":208'))
+    .toBe(true);
+
+  await page.goto(`${app.url}/plays/demo-horns-lantern`);
+  await page.getByRole('tab', { name: 'Defence' }).click();
+  await page.getByRole('button', { name: 'Switch everything' }).click();
+  const shown = page.getByRole('tabpanel');
+  const worth = async () => (await shown.innerText()).match(/\d\.\d\d/g)?.join(' ') ?? '';
+  await expect.poll(worth).not.toBe('');
+  await page.getByLabel('Our five').selectOption('First five');
+  await expect(page.getByText('First five', { exact: true }).first()).toBeVisible();
+  await page.getByLabel('Their five').selectOption('Gorsedale');
+  await expect(page.getByText('First five v Gorsedale')).toBeVisible();
+  await page.getByRole('tab', { name: /Walk-through/ }).click();
+  await expect(page.getByText(/After the switch x5 is on \d, who is \d+ % faster/).first()).toBeVisible();
+  await page.getByRole('tab', { name: 'Defence' }).click();
+  await page.getByLabel('Our five').selectOption('Nobody named');
+  await page.getByLabel('Their five').selectOption('Nobody named');
+  await expect(page.getByText('First five v Gorsedale')).toHaveCount(0);
+  await page.getByRole('tab', { name: /Walk-through/ }).click();
+  await expect(page.getByText(/After the switch x5/)).toHaveCount(0);
 });

@@ -309,6 +309,7 @@ export {
   RECORDS,
   recordSave,
   type Opponent,
+  type OpponentMan,
   type RecordBody,
   type RecordKind,
   type RecordRow,

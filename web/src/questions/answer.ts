@@ -32,7 +32,6 @@ import {
   viewOf,
   walkThrough,
   wayTo,
-  withMakes,
   worthOf,
   worstReply,
   zoneByKey,
@@ -43,15 +42,15 @@ import {
 } from '@corkscrew/core';
 import type { Answerers, AnswersAsk, LineAsk, Tried } from './kinds.ts';
 import { Lately } from './lately.ts';
+import { menKey, recordOf, recordWith } from './men.ts';
 
 /** Lines against defences that were simulated lately: checks that change need no new defenders. */
 const against = new Lately<Against>(6);
 
-const levelOf = ({ play, teaching }: Pick<LineAsk, 'play' | 'teaching'>) =>
-  withMakes(levelRecord(play.level, play.women ?? false), teaching.makes);
+const levelOf = (asks: Pick<LineAsk, 'play' | 'teaching' | 'fives'>) => recordOf(asks.play, asks);
 
-const keyOf = ({ content, teaching, asIs }: LineAsk, defence: Defence): string =>
-  `${content} ${contentOf(defence)} ${contentOf(teaching.makes)} ${String(asIs)}`;
+const keyOf = (asks: LineAsk, defence: Defence): string =>
+  `${asks.content} ${contentOf(defence)} ${menKey(asks)} ${String(asks.asIs)}`;
 
 /** A line against a defence, simulated once for what it says. */
 const playedBy = (asks: LineAsk, defence: Defence): Against =>
@@ -66,9 +65,9 @@ const SEARCHES = 500;
 const boards = new Lately<Boards>(2);
 
 const boardsFor = (asks: AnswersAsk): Boards => {
-  const { play, defence, teaching } = asks;
+  const { play, defence } = asks;
   const { name: _n, notes: _w, defences: _d, silenced: _s, ...runs } = play;
-  return boards.or(`${contentOf(runs)} ${contentOf(defence)} ${contentOf(teaching.makes)}`, () =>
+  return boards.or(`${contentOf(runs)} ${contentOf(defence)} ${menKey(asks)}`, () =>
     boardsOf(play, courtFor(play), levelOf(asks), defence),
   );
 };
@@ -79,24 +78,25 @@ export const ANSWERERS: Answerers = {
   /** For one who waits first what is wrong without anybody in the way, then everything. */
   *line(asks) {
     const { play, leaf, compiled, units, man, words, teaching, defence, soon } = asks;
+    const options = { units, man, words, teaching, compiled, record: recordWith(play, asks.fives) };
     const court = courtFor(play);
     const line = lineTo(play, leaf);
     const metrics = metricsOf(court, line, compiled.timeline);
     if (!defence)
       return {
-        findings: untried(walkThrough(play, line, { units, man, words, teaching, compiled })),
+        findings: untried(walkThrough(play, line, options)),
         metrics,
         against: null,
       };
     if (soon && !against.has(keyOf(asks, defence)))
       yield {
-        findings: untried(walkThrough(play, line, { units, man, words, teaching, compiled })),
+        findings: untried(walkThrough(play, line, options)),
         metrics,
       };
     const played = playedBy(asks, defence);
     yield null;
     return {
-      findings: untried(walkThrough(play, line, { units, man, words, teaching, compiled, against: played })),
+      findings: untried(walkThrough(play, line, { ...options, against: played })),
       metrics,
       against: viewOf(played),
     };
@@ -106,7 +106,10 @@ export const ANSWERERS: Answerers = {
   *mends(asks) {
     const { play, leaf, compiled, units, man, words, teaching, defence } = asks;
     const line = lineTo(play, leaf);
-    const options = { units, man, words, teaching, compiled, against: defence && playedBy(asks, defence) };
+    const options = {
+      ...{ units, man, words, teaching, compiled, record: recordWith(play, asks.fives) },
+      against: defence && playedBy(asks, defence),
+    };
     const out: Finding[] = [];
     for (const f of walkThrough(play, line, options)) {
       yield null;

@@ -1,3 +1,4 @@
+import type { WhoPlays } from './men.ts';
 import {
   type AgainstOne,
   type AgainstView,
@@ -19,7 +20,6 @@ import {
   type ManWord,
   type Metrics,
   type None,
-  type OwnTeaching,
   type PlaceRules,
   type Play,
   type PlayerId,
@@ -39,7 +39,7 @@ import {
 } from '@corkscrew/core';
 
 /** A line walked through: what breaks, its figures, and how it stands against a defence. */
-export interface LineAsk {
+export interface LineAsk extends WhoPlays {
   readonly play: Play;
   /** The frame the line ends with. */
   readonly leaf: string;
@@ -50,7 +50,6 @@ export interface LineAsk {
   readonly man: ManWord;
   /** What the team calls things, on this device. */
   readonly words?: Dictionary | undefined;
-  readonly teaching: OwnTeaching;
   /** Against whom; null is nobody. */
   readonly defence: Defence | null;
   /** As that defence plays, whatever the reads of the line say. */
@@ -65,11 +64,10 @@ interface LineAnswer {
 }
 
 /** A line against one defence, whatever its reads say. */
-interface TriedAsk {
+interface TriedAsk extends WhoPlays {
   readonly play: Play;
   readonly compiled: Compiled;
   readonly defence: Defence;
-  readonly teaching: OwnTeaching;
 }
 /** What of it tells defences apart. */
 export interface Tried {
@@ -95,10 +93,9 @@ interface PlacesAsk {
 }
 
 /** A play and whom its answers are judged against. */
-export interface AnswersAsk {
+export interface AnswersAsk extends WhoPlays {
   readonly play: Play;
   readonly defence: Defence;
-  readonly teaching: OwnTeaching;
 }
 /** Where the defence has a choice, and the leaves of the lines on which it has it. */
 export interface PointAt {

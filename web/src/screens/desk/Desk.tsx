@@ -29,6 +29,7 @@ import { Present } from './present/Present.tsx';
 import { RunStrip } from './sheet/RunStrip.tsx';
 import { lineView, redo, undo, useDesk, usePick } from './store.ts';
 import { useRunning } from './timeline.ts';
+import { useWhoPlays } from './who-plays.ts';
 import { HandRow } from './draw/VerbRow.tsx';
 import { useDeskTeller } from './teller.ts';
 import { useHears } from './spoken.ts';
@@ -150,6 +151,7 @@ function Court({ onHold }: { onHold: ((on: Element) => void) | undefined }) {
 function Behind() {
   useRunning();
   useAddress();
+  useWhoPlays();
   const { play, branch, frameId } = usePick('play', 'branch', 'frameId');
   const { court, line } = lineView(play, branch, frameId);
   const { defence, trial } = usePlayed(play, line.at(-1)!.id);

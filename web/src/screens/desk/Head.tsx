@@ -9,6 +9,7 @@ import { Label, MainButton } from '../../ui/controls.tsx';
 import { IconButton } from '../../ui/IconButton.tsx';
 import { TopBar } from '../../ui/TopBar.tsx';
 import { redo, undo, useDesk, usePick } from './store.ts';
+import { useOnFloor } from './who-plays.ts';
 
 const Saved = styled.div`
   display: grid;
@@ -40,6 +41,7 @@ export function Head() {
   );
   const { back, on } = useDesk(useShallow((s) => ({ back: s.past.length > 0, on: s.future.length > 0 })));
   const man = useManWord();
+  const onFloor = useOnFloor();
   return (
     <TopBar
       room="desk"
@@ -64,8 +66,9 @@ export function Head() {
           {name || 'No name yet'}
         </h1>
         {call?.word && <Fact label="Call" value={`“${call.word}”`} />}
-        {call?.signal && <Fact more label="Hand signal" value={call.signal} />}
+        {call?.signal && !onFloor && <Fact more label="Hand signal" value={call.signal} />}
         <Fact label="Against" value={against.map((a) => againstWords(a, man)).join(', ') || 'Any'} />
+        {onFloor && <Fact label="On the floor" value={onFloor} />}
         <Fact more label="Level" value={LEVEL_WORDS[level]} />
       </div>
     </TopBar>

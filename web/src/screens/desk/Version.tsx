@@ -23,6 +23,7 @@ import { useTeaching } from '../../team/team.ts';
 import { useTeller } from '../../team/teller.ts';
 import { Choice, LEVEL_OPTIONS } from '../../ui/Choice.tsx';
 import { Button, Label, Toggle } from '../../ui/controls.tsx';
+import { menKey } from '../../questions/men.ts';
 import { apply, useDesk, usePick } from './store.ts';
 
 const Box = styled.div`
@@ -167,14 +168,15 @@ function Making({ play }: { play: Play }) {
 
 function Changes({ play, defence }: { play: Play; defence: Defence }) {
   const { own: teaching } = useTeaching();
+  const fives = useDesk((s) => s.fives);
   const t = useTeller(play);
   const go = useNavigate();
   const [chosen, setChosen] = useState<Readonly<Record<string, boolean>>>({});
   const lines = play.frames.map((f) => contentAt(play, f.id)).join(' ');
   const { answer, fresh, failed } = useAnswer(
     'version',
-    { play, defence, teaching },
-    { key: `${lines} ${contentOf(defence)} ${contentOf(teaching.makes)}`, priority: 'soon' },
+    { play, defence, teaching, fives },
+    { key: `${lines} ${contentOf(defence)} ${menKey({ teaching, fives })}`, priority: 'soon' },
   );
   if (failed) return <p role="alert">It could not be worked out. The next change asks again.</p>;
   if (!answer) return <p role="status">Trying what is usually done otherwise…</p>;

@@ -61,6 +61,7 @@ export function useAnalysing(
   const { own: teaching } = useTeaching();
   const man = useManWord();
   const words = useWords();
+  const fives = useDesk((s) => s.fives);
   useEffect(() => {
     const start = performance.now();
     const content = [
@@ -69,13 +70,17 @@ export function useAnalysing(
       man,
       contentOf(words),
       contentOf(teaching),
+      contentOf(fives),
       contentOf(defence),
       asIs,
     ].join(' ');
     const askAt = (end: string, options: Pick<AskOptions<'line'>, 'priority' | 'onPart'>, soon = false) =>
       questions.ask(
         'line',
-        { play, leaf: end, ...lineInTime(play, end), units, man, words, teaching, defence, asIs, soon },
+        {
+          ...{ play, leaf: end, ...lineInTime(play, end, fives), units, man, words },
+          ...{ teaching, fives, defence, asIs, soon },
+        },
         { key: `${content} ${end}`, ...options },
       );
     // Of a play just opened something is better than nothing; else what is shown waits for the whole.
@@ -96,7 +101,10 @@ export function useAnalysing(
         take({ play, leaf, ...answer });
         const mends = questions.ask(
           'mends',
-          { play, leaf, ...lineInTime(play, leaf), units, man, words, teaching, defence, asIs, soon: false },
+          {
+            ...{ play, leaf, ...lineInTime(play, leaf, fives), units, man, words },
+            ...{ teaching, fives, defence, asIs, soon: false },
+          },
           { key: `mends ${content} ${leaf}`, priority: 'soon' },
         );
         next.push(mends);
@@ -121,7 +129,7 @@ export function useAnalysing(
       clearTimeout(waiting);
       for (const q of [asked, ...next]) q.cancel();
     };
-  }, [play, leaf, units, man, words, teaching, defence, asIs]);
+  }, [play, leaf, units, man, words, teaching, fives, defence, asIs]);
 }
 
 const NONE: readonly Finding[] = [];

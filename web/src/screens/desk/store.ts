@@ -7,6 +7,7 @@ import {
   walkLine,
   type Change,
   type Court,
+  type Fives,
   type Finding,
   type Frame,
   type FrameWalk,
@@ -102,6 +103,8 @@ export interface Desk {
   showGaps: boolean;
   /** The looks of all endings lie over the court. */
   showLooks: boolean;
+  /** The men on the floor who are known; null: as the play's level has them. */
+  fives: Fives | null;
   revision: number;
   save: SaveState;
   /** Another tab of this browser has the play in hand; this one shows what it does. */
@@ -140,6 +143,7 @@ export const useDesk = create<Desk>(() => ({
   shown: null,
   showGaps: false,
   showLooks: false,
+  fives: null,
   revision: 0,
   save: { is: 'unsaved' },
   following: false,

@@ -3,15 +3,18 @@ import { useEffect } from 'react';
 import { lineInTime } from '../../questions/lines.ts';
 import { lineView, useDesk, type Desk } from './store.ts';
 
-/** The line on the desk in time; computed once for its content. */
+/** The line on the desk in time, with the men who play on it; computed once for its content. */
 export function timelineOf(play: Play, branch: string, frameId: string): Timeline {
-  return lineInTime(play, lineView(play, branch, frameId).line.at(-1)!.id).compiled.timeline;
+  const { fives } = useDesk.getState();
+  return lineInTime(play, lineView(play, branch, frameId).line.at(-1)!.id, fives).compiled.timeline;
 }
 
 export function useTimeline(): Timeline {
   const play = useDesk((s) => s.play);
   const branch = useDesk((s) => s.branch);
   const frameId = useDesk((s) => s.frameId);
+  // Who plays decides how long it takes.
+  useDesk((s) => s.fives);
   return timelineOf(play, branch, frameId);
 }
 
@@ -80,7 +83,7 @@ function nextOfTour(play: Play, branch: string, tour: readonly string[]): Partia
   const [next, ...rest] = tour;
   if (next === undefined) return null;
   const shown = new Set(lineThrough(play, branch).map((f) => f.id));
-  const { timeline } = lineInTime(play, next).compiled;
+  const { timeline } = lineInTime(play, next, useDesk.getState().fives).compiled;
   const fork = timeline.bars.find((b) => !shown.has(b.frame))?.start ?? 0;
   const time = Math.max(0, fork - LEAD);
   return { branch: next, tour: rest, time, frameId: frameAt(timeline, time) };

@@ -12,7 +12,7 @@ const Box = styled.section`
   flex-direction: column;
   gap: 7px;
   min-height: 0;
-  flex: 1;
+  flex: 1 0 240px;
   .chips {
     display: flex;
     flex-wrap: wrap;

@@ -1,9 +1,19 @@
-import { LIMITS, PLAYERS, PRESETS, type Opponent, type Sheet, type SheetChange } from '@corkscrew/core';
+import {
+  LIMITS,
+  PLAYERS,
+  PRESETS,
+  type Opponent,
+  type OpponentMan,
+  type PlayerId,
+  type Sheet,
+  type SheetChange,
+} from '@corkscrew/core';
 import { nanoid } from 'nanoid';
 import styled from 'styled-components';
 import type { Records } from '../../keeping/records.ts';
 import { Choice } from '../../ui/Choice.tsx';
 import { Input, Label } from '../../ui/controls.tsx';
+import { NumberField } from '../../ui/NumberField.tsx';
 import { TextField } from '../../ui/TextField.tsx';
 
 const Box = styled.section`
@@ -25,10 +35,12 @@ const Box = styled.section`
     font-stretch: 80%;
     color: var(--ink-2);
   }
-  .five label {
-    grid-template-columns: 22px minmax(0, 1fr);
-    align-items: center;
-    margin-bottom: 3px;
+  .man {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) 72px 92px;
+    gap: 6px;
+    align-items: end;
+    margin-bottom: 6px;
   }
   .chips {
     display: flex;
@@ -56,6 +68,62 @@ const Box = styled.section`
     }
   }
 `;
+
+const SPEEDS = [
+  ['', 'Not known'],
+  ['0.9', 'Slow'],
+  ['1', 'As most'],
+  ['1.1', 'Quick'],
+] as const;
+
+/** What is known of one of theirs: a few words, how tall and how fast. */
+function Theirs({
+  number: n,
+  opponent,
+  onChange,
+}: {
+  number: PlayerId;
+  opponent: Opponent;
+  onChange: (next: Opponent) => void;
+}) {
+  const man = opponent.men?.[n] ?? {};
+  const know = (next: OpponentMan): void => {
+    const { men: was, ...body } = opponent;
+    const { [n]: _old, ...others } = was ?? {};
+    const known = Object.values(next).some((v) => v !== undefined);
+    const men = known ? { ...others, [n]: next } : others;
+    onChange(Object.keys(men).length > 0 ? { ...body, men } : body);
+  };
+  return (
+    <div className="man" role="group" aria-label={`x${n}`}>
+      <TextField
+        label={`x${n}`}
+        value={opponent.five?.[n] ?? ''}
+        max={LIMITS.line}
+        placeholder="left hand, goes under"
+        onDone={(said) => {
+          const { five: was, ...body } = opponent;
+          const { [n]: _old, ...others } = was ?? {};
+          const five = said.trim() ? { ...others, [n]: said.trim() } : others;
+          onChange(Object.keys(five).length > 0 ? { ...body, five } : body);
+        }}
+      />
+      <NumberField
+        label="Height, cm"
+        value={man.heightCm}
+        min={90}
+        max={260}
+        onDone={(heightCm) => know({ ...man, heightCm })}
+      />
+      <Choice
+        label="Speed"
+        value={man.speed === undefined ? '' : String(man.speed)}
+        options={SPEEDS}
+        onChange={(s) => know({ ...man, speed: s === '' ? undefined : Number(s) })}
+      />
+    </div>
+  );
+}
 
 const NEW = 'new';
 const wordOf = (p: (typeof PRESETS)[number]): string => `${p.defence.type}:${p.key}`;
@@ -138,19 +206,7 @@ export function SheetHead({
           <details className="whole five">
             <summary>Their five</summary>
             {PLAYERS.map((n) => (
-              <TextField
-                key={n}
-                label={`x${n}`}
-                value={opponent.body.five?.[n] ?? ''}
-                max={LIMITS.line}
-                placeholder="6-3, left hand, goes under"
-                onDone={(said) => {
-                  const { [n]: _old, ...others } = opponent.body.five ?? {};
-                  const five = said.trim() ? { ...others, [n]: said.trim() } : others;
-                  const { five: _were, ...body } = opponent.body;
-                  set(Object.keys(five).length > 0 ? { ...body, five } : body);
-                }}
-              />
+              <Theirs key={n} number={n} opponent={opponent.body} onChange={set} />
             ))}
           </details>
         </>

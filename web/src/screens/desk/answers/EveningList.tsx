@@ -3,6 +3,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { useUnits } from '../../../app/units.ts';
 import { lineInTime } from '../../../questions/lines.ts';
+import { menKey } from '../../../questions/men.ts';
 import { useAnswer } from '../../../questions/use-answer.ts';
 import { useManWord, useTeaching } from '../../../team/team.ts';
 import { useTeller } from '../../../team/teller.ts';
@@ -75,7 +76,7 @@ const Box = styled.section`
 
 /** What the line on the desk asks of one defender, in order, and what he leaves when he helps. */
 export function EveningList() {
-  const { play, branch, frameId } = usePick('play', 'branch', 'frameId');
+  const { play, branch, frameId, fives } = usePick('play', 'branch', 'frameId', 'fives');
   const { court, line } = lineView(play, branch, frameId);
   const units = useUnits(court);
   const man = useManWord();
@@ -85,11 +86,11 @@ export function EveningList() {
   const leaf = line.at(-1)!.id;
   const { defence, trial } = usePlayed(play, leaf);
   const asIs = trial !== null;
-  const inTime = lineInTime(play, leaf);
-  const key = [inTime.content, contentOf(defence), contentOf(teaching.makes), asIs].join(' ');
+  const inTime = lineInTime(play, leaf, fives);
+  const key = [inTime.content, contentOf(defence), menKey({ teaching, fives }), asIs].join(' ');
   const { answer: known, fresh } = useAnswer(
     'evening',
-    defence && { play, leaf, ...inTime, units, man, teaching, defence, asIs, soon: false },
+    defence && { play, leaf, ...inTime, units, man, teaching, fives, defence, asIs, soon: false },
     { key, priority: 'later' },
   );
   if (!defence || !known) return null;

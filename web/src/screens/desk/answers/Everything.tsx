@@ -61,7 +61,7 @@ function endingOf(play: Play, leaf: string, t: Teller): string {
 /** The play against everything there is a name for: the ending that is best then, and what it is worth. */
 export function Everything({ asks }: { asks: AnswersAsk }) {
   const t = useDeskTeller();
-  const { play, teaching } = asks;
+  const { play, teaching, fives } = asks;
   const key = everythingKey(
     asks,
     leavesOf(play).map((f) => f.id),
@@ -74,7 +74,7 @@ export function Everything({ asks }: { asks: AnswersAsk }) {
     setDone({ key, all: [] });
     const question = questions.ask(
       'everything',
-      { play, teaching },
+      { play, teaching, fives },
       {
         key,
         priority: 'soon',

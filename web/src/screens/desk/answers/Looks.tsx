@@ -16,6 +16,7 @@ import { useMemo, useState } from 'react';
 import { Button as AriaButton, GridList, GridListItem } from 'react-aria-components';
 import styled from 'styled-components';
 import { contentAt, lineInTime } from '../../../questions/lines.ts';
+import { menKey } from '../../../questions/men.ts';
 import { useAnswer } from '../../../questions/use-answer.ts';
 import { useTeaching } from '../../../team/team.ts';
 import { Choice, plain } from '../../../ui/Choice.tsx';
@@ -104,11 +105,11 @@ const TELLS = 0.1;
 
 /** The looks of the frame on the court: the coach's, or as anybody would read the drawing. */
 export function useLooks(): readonly LookIn[] {
-  const { play, branch, frameId } = usePick('play', 'branch', 'frameId');
+  const { play, branch, frameId, fives } = usePick('play', 'branch', 'frameId', 'fives');
   const { court } = lineView(play, branch, frameId);
   return useMemo(
-    () => looksIn(play, frameId, court, (leaf) => lineInTime(play, leaf).compiled.timeline),
-    [play, frameId, court],
+    () => looksIn(play, frameId, court, (leaf) => lineInTime(play, leaf, fives).compiled.timeline),
+    [play, frameId, court, fives],
   );
 }
 
@@ -241,16 +242,16 @@ function betterOrder(looks: readonly LookIn[], worths: readonly (LookWorth | nul
 
 /** What each look is worth against the defence chosen; null while it is not known. */
 function useWorths(looks: readonly LookIn[]): readonly (LookWorth | null)[] | null {
-  const { play } = usePick('play');
+  const { play, fives } = usePick('play', 'fives');
   const defence = useDefence(play);
   const { own: teaching } = useTeaching();
   const asked = looks.map(({ look, leaf }) => ({ look, leaf }));
   const key = [
     ...asked.map((a) => `${contentOf(a.look)} ${contentAt(play, a.leaf)}`),
     contentOf(defence),
-    contentOf(teaching.makes),
+    menKey({ teaching, fives }),
   ].join(' ');
-  const asks = defence && asked.length > 0 ? { play, defence, teaching, looks: asked } : null;
+  const asks = defence && asked.length > 0 ? { play, defence, teaching, fives, looks: asked } : null;
   const { answer, fresh } = useAnswer('looks', asks, { key, priority: 'later' });
   return fresh ? answer : null;
 }

@@ -3,6 +3,7 @@ import { useEffect } from 'react';
 import { create } from 'zustand';
 import type { AnswersAsk, PointAt } from '../../../questions/kinds.ts';
 import { contentAt } from '../../../questions/lines.ts';
+import { menKey } from '../../../questions/men.ts';
 import { questions } from '../../../questions/questions.ts';
 import { useAnswer } from '../../../questions/use-answer.ts';
 import { useTeaching } from '../../../team/team.ts';
@@ -47,10 +48,10 @@ export function useHoles(): number {
 
 /** What tells a row from every other: its lines, the order of the endings, the defence. */
 function keyOf(asks: AnswersAsk, leaves: readonly string[]): string {
-  const { play, defence, teaching } = asks;
+  const { play, defence } = asks;
   const order = play.frames.map((f) => `${f.id}<${f.parent ?? ''}`).join(' ');
   const lines = leaves.map((l) => contentAt(play, l)).join(' ');
-  return [lines, order, contentOf(play.refused), contentOf(defence), contentOf(teaching.makes)].join(' ');
+  return [lines, order, contentOf(play.refused), contentOf(defence), menKey(asks)].join(' ');
 }
 
 /** What an ask about the whole play goes by, whatever the defence. */
@@ -134,5 +135,6 @@ export function useReply(asks: AnswersAsk | null, leaves: readonly string[]): Re
 /** What is asked of a play against a defence; null against nobody. */
 export function useAsks(play: Play, defence: Defence | null): AnswersAsk | null {
   const { own: teaching } = useTeaching();
-  return defence ? { play, defence, teaching } : null;
+  const fives = useDesk((s) => s.fives);
+  return defence ? { play, defence, teaching, fives } : null;
 }

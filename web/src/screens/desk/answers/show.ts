@@ -19,10 +19,10 @@ import { seek } from '../timeline.ts';
 
 /** Shows the moment of a cell on the court: the ending that answers it, or the play as drawn with them doing it. */
 export function showCell(defence: Defence, point: PointOnLine, cell: Cell, words: string): void {
-  const { play } = useDesk.getState();
+  const { play, fives } = useDesk.getState();
   const leaf = cell.look?.leaf ?? leafOf(play, point);
   if (leaf === null) return;
-  const { timeline } = lineInTime(play, leaf).compiled;
+  const { timeline } = lineInTime(play, leaf, fives).compiled;
   useDesk.setState({ branch: leaf, running: false });
   const points = defence.type === 'zone' ? zoneSites(timeline) : pointsOn(timeline, courtFor(play));
   const action = points.find((p) => p.id === point.id)?.action ?? point.action;
@@ -43,8 +43,8 @@ export function showReply(
   reply: Reply,
   words: string,
 ): void {
-  const { play } = useDesk.getState();
-  const { timeline } = lineInTime(play, reply.leaf).compiled;
+  const { play, fives } = useDesk.getState();
+  const { timeline } = lineInTime(play, reply.leaf, fives).compiled;
   const here = defence.type === 'zone' ? zoneSites(timeline) : pointsOn(timeline, courtFor(play));
   const known = here.map((p) => ({ ...points.find((k) => k.id === p.id), ...p }));
   useDesk.setState({ branch: reply.leaf, running: false });

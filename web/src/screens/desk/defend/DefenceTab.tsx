@@ -38,6 +38,7 @@ import { ManFields } from './ManFields.tsx';
 import { Seen } from './Seen.tsx';
 import { TryAll } from './TryAll.tsx';
 import { LAYER_WORDS, LAYERS, showLayer, useDefence, useView } from './view.ts';
+import { WhoPlays } from './WhoPlays.tsx';
 import { ZoneFields } from './ZoneFields.tsx';
 import { ZoneGlyph } from '../../../floor/ZoneGlyph.tsx';
 import { useDeskTeller } from '../teller.ts';
@@ -164,6 +165,7 @@ export function DefenceTab() {
   const usual = type === 'zone' ? ZONE_PRESETS : MAN_PRESETS;
   return (
     <Box>
+      <WhoPlays />
       <div className="segments" role="group" aria-label="Against">
         {(['none', 'man', 'zone'] as const).map((t) => (
           <button

@@ -1,9 +1,11 @@
-import { contentOf, PRESETS, type Defence, type Play } from '@corkscrew/core';
+import { PRESETS, type Defence, type Play } from '@corkscrew/core';
 import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { Button } from '../../../ui/controls.tsx';
 import type { Tried } from '../../../questions/kinds.ts';
 import { lineInTime } from '../../../questions/lines.ts';
+import { menKey } from '../../../questions/men.ts';
+import { useDesk } from '../store.ts';
 import { questions } from '../../../questions/questions.ts';
 import { useTeaching } from '../../../team/team.ts';
 import { takeDefence } from './change.ts';
@@ -64,6 +66,7 @@ type Answers = Readonly<Record<string, Tried | null>>;
 /** The line against every defence there is a name for, on all the machine's cores; what is overtaken is left. */
 export function TryAll({ play, leaf }: { play: Play; leaf: string }) {
   const { own: teaching } = useTeaching();
+  const fives = useDesk((s) => s.fives);
   const [answers, setAnswers] = useState<Answers | null>(null);
   const leave = useRef<(() => void) | null>(null);
   const table = useRef<HTMLTableElement>(null);
@@ -73,17 +76,17 @@ export function TryAll({ play, leaf }: { play: Play; leaf: string }) {
       leave.current?.();
       setAnswers(null);
     },
-    [play.frames, play.start, leaf, teaching],
+    [play.frames, play.start, leaf, teaching, fives],
   );
   const begin = () => {
     leave.current?.();
     setAnswers({});
-    const { content, compiled } = lineInTime(play, leaf);
+    const { content, compiled } = lineInTime(play, leaf, fives);
     const asked = DEFENCES.map((defence) => {
-      const key = [content, defence.id, contentOf(teaching.makes)].join(' ');
+      const key = [content, defence.id, menKey({ teaching, fives })].join(' ');
       const question = questions.ask(
         'tried',
-        { play, compiled, defence, teaching },
+        { play, compiled, defence, teaching, fives },
         { key, priority: 'soon' },
       );
       const told = (answer: Tried | null) => setAnswers((known) => ({ ...known, [defence.id]: answer }));

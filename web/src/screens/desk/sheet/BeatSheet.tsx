@@ -186,16 +186,17 @@ export function BeatSheet({
 /** The line of an answer that is looked at before it is taken, and what of it is new. */
 function useDraftLine(play: Play) {
   const draft = useTrial((t) => t.draft);
+  const fives = useDesk((s) => s.fives);
   return useMemo(() => {
     if (draft?.frames !== play.frames) return null;
     const { frame, fresh } = draft;
     const more: Play = { ...play, frames: [...play.frames, frame] };
     return {
-      timeline: lineInTime(more, frame.id).compiled.timeline,
+      timeline: lineInTime(more, frame.id, fives).compiled.timeline,
       walks: walkLine(more, lineTo(more, frame.id)),
       fresh: new Set(fresh),
     };
-  }, [draft, play]);
+  }, [draft, play, fives]);
 }
 
 const barStart = (beat: Beat, frame: string): number => beat.bars.find((b) => b.frame === frame)?.start ?? 0;
