@@ -1,3 +1,4 @@
+import type { Player } from '@corkscrew/core';
 import { expect, test } from './app.ts';
 
 test('who can play what: a man is cleared, comes into the five, and is put on a number by hand', async ({
@@ -208,4 +209,48 @@ test('the men on the floor change what a play is worth, and nobody named leaves 
   await expect(page.getByText('First five v Gorsedale')).toHaveCount(0);
   await page.getByRole('tab', { name: /Walk-through/ }).click();
   await expect(page.getByText(/After the switch x5/)).toHaveCount(0);
+});
+
+test('the list is written in place by keys, sorted, narrowed, and what can’t be read is said', async ({
+  page,
+  app,
+}) => {
+  await page.goto(`${app.url}/roster`);
+  await page.getByRole('button', { name: 'Table', exact: true }).click();
+  const names = () =>
+    page
+      .locator('td[data-of="name"] input')
+      .evaluateAll((all) => all.map((i) => (i as HTMLInputElement).value));
+  await page.getByRole('button', { name: 'Screening' }).click();
+  await expect(page.getByRole('columnheader', { name: 'Screening' })).toHaveAttribute(
+    'aria-sort',
+    'descending',
+  );
+  await expect.poll(async () => (await names())[0]).toBe('Oxenbridge, Gil');
+
+  const cell = page.getByLabel('Screening of Oxenbridge, Gil');
+  await cell.fill('7');
+  await cell.press('Enter');
+  await expect(page.getByRole('status')).toContainText('“7” under “screening” is no figure from 0 to 5');
+  await expect(cell).toHaveValue('5');
+  // Written, the row stays where it is until the order is asked for again.
+  await cell.fill('1.5');
+  await cell.press('ArrowDown');
+  await expect(page.getByLabel('Screening of Wraxall, Bo')).toBeFocused();
+  expect((await names())[0]).toBe('Oxenbridge, Gil');
+  const screens = async () =>
+    ((await (await fetch(`${app.url}/api/players`)).json()) as { id: string; body: Player }[]).find(
+      (p) => p.id === 'demo-player-33',
+    )?.body.skills.screen;
+  await expect.poll(screens).toBe(1.5);
+  await cell.fill('5');
+  await cell.press('Enter');
+  await expect.poll(screens).toBe(5);
+
+  await page.getByLabel('Number').selectOption('Plays 1');
+  await expect.poll(names).toHaveLength(3);
+  await page.getByRole('textbox', { name: 'Find' }).fill('KETTLE');
+  await expect.poll(names).toEqual(['Kettlewell, Dov']);
+  await page.getByRole('button', { name: 'Card of Kettlewell, Dov' }).click();
+  await expect(page.getByRole('region', { name: 'Kettlewell, Dov' })).toBeVisible();
 });

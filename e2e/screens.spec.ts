@@ -121,6 +121,13 @@ const VIEWS: readonly View[] = [
     then: (page) => page.getByText('The five for the whole sheet').waitFor(),
   },
   {
+    name: 'roster as a table',
+    once: true,
+    path: '/roster?view=table',
+    sizes: TWO,
+    then: (page) => page.getByText('13 players').waitFor(),
+  },
+  {
     name: 'roster with a card',
     once: true,
     path: '/roster',

@@ -358,7 +358,7 @@ export { bestFive, bestForSheet, whoElse, type SheetAnswer, type SheetPlay } fro
 export { buildOf } from './people/build.ts';
 export { weakHand } from './people/fit.ts';
 export { presenceOn, SKILLS, type Clearance, type Feat, type Player, type Skill } from './people/player.ts';
-export { PLAYER_COLUMNS, playerRows, readPlayerRows, type PlayersRead } from './people/player-table.ts';
+export { PLAYER_COLUMNS, playerRows, readPlayerRows, withCell, type PlayersRead } from './people/player-table.ts';
 export { playRoster, type PlayRoster } from './people/roster.ts';
 export { barWords, DUTY_WORDS, heightWords, needWords, SKILL_WORDS } from './language/people.ts';
 export { lean as leanPlan, planSearch, quickPlan } from './install/plan/search.ts';

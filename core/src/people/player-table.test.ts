@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { PLAYER_COLUMNS, playerRows, readPlayerRows } from './player-table.ts';
+import { PLAYER_COLUMNS, playerRows, readPlayerRows, withCell } from './player-table.ts';
 import type { Player } from './player.ts';
 
 const man = (name: string, more: Partial<Player> = {}): Player => ({
@@ -73,5 +73,37 @@ describe('a list of players', () => {
     const found = read(rows as Record<string, string>[]);
     expect(found).toMatchObject({ ok: false });
     expect((found as { sentence: string }).sentence).toContain(sentence);
+  });
+});
+
+describe('a cell', () => {
+  it('written as it stands changes nothing, in every column', () => {
+    const [row] = playerRows([full]);
+    for (const column of PLAYER_COLUMNS)
+      expect(withCell(full, column, row![column]!)).toEqual({ ok: true, body: full });
+  });
+  it('changes what it says and nothing else', () => {
+    expect(withCell(full, 'plays', '4 5')).toEqual({ ok: true, body: { ...full, plays: ['4', '5'] } });
+    expect(withCell(full, 'ball handling', '3,5')).toMatchObject({ body: { skills: { handle: 3.5 } } });
+    expect(withCell(full, 'name', ' Wraxall, Bo ')).toMatchObject({ body: { name: 'Wraxall, Bo' } });
+  });
+  it('emptied is none; a name, a hand and a speed stay', () => {
+    const { heightCm: _h, ...short } = full;
+    expect(withCell(full, 'height cm', '')).toEqual({ ok: true, body: short });
+    expect(withCell(full, 'corner three', ' ')).toEqual({
+      ok: true,
+      body: { ...full, skills: { handle: 2.5 } },
+    });
+    expect(withCell(full, 'shirt', '')).toMatchObject({ body: { jersey: '' } });
+    expect(withCell(full, 'plays', '')).toMatchObject({ body: { plays: [] } });
+    expect(withCell(full, 'speed', '')).toEqual({ ok: true, body: full });
+    expect(withCell(full, 'name', '')).toEqual({ ok: false, sentence: 'A player has a name.' });
+  });
+  it('that can’t be read says why', () => {
+    expect(withCell(full, 'corner three', '9')).toEqual({
+      ok: false,
+      sentence: 'Quillfeather, Tam: “9” under “corner three” is no figure from 0 to 5.',
+    });
+    expect(withCell(full, 'plays', '7')).toMatchObject({ ok: false });
   });
 });

@@ -76,6 +76,39 @@ export function readPlayerRows(rows: readonly Row[], here: readonly Kept[]): Pla
   return { ok: true, players, told: shirtsTwice(players, here) };
 }
 
+/** A man with one cell of his row written anew, by the same rules; an emptied figure is none. Or what is wrong with it. */
+export function withCell(
+  man: Player,
+  column: string,
+  said: string,
+): { readonly ok: true; readonly body: Player } | { readonly ok: false; readonly sentence: string } {
+  const value = said.trim();
+  const name = column === 'name' ? value : man.name;
+  if (name === '') return { ok: false, sentence: 'A player has a name.' };
+  try {
+    const bare = value === '' ? without(man, column) : man;
+    return { ok: true, body: readRow({ [column]: value }, text({ name }, 'name', 80), bare) };
+  } catch (error) {
+    if (!(error instanceof Unread)) throw error;
+    return { ok: false, sentence: `${man.name}: ${error.message}.` };
+  }
+}
+
+/** A man without what a column says of him. */
+function without(man: Player, column: string): Player {
+  const { heightCm, year, ...base } = man;
+  const skills = { ...man.skills };
+  for (const s of SKILLS) if (COLUMN_OF[s] === column) delete skills[s];
+  return {
+    ...base,
+    skills,
+    ...(column === 'shirt' && { jersey: '' }),
+    ...(column === 'plays' && { plays: [] }),
+    ...(heightCm !== undefined && column !== 'height cm' && { heightCm }),
+    ...(year !== undefined && column !== 'year' && { year }),
+  };
+}
+
 const NOBODY: Player = {
   ...{ jersey: '', name: '', plays: [], hand: 'right', speed: 1 },
   ...{ skills: {}, cleared: [], out: [] },

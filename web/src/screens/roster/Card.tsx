@@ -1,6 +1,7 @@
 import {
   LIMITS,
   PLAYERS,
+  presenceOn,
   SKILL_WORDS,
   SKILLS,
   type Clearance,
@@ -12,6 +13,7 @@ import styled from 'styled-components';
 import { Choice } from '../../ui/Choice.tsx';
 import { Button, Input, Label, Toggle } from '../../ui/controls.tsx';
 import { TextField } from '../../ui/TextField.tsx';
+import { HANDS, speedsWith, THERE, withPresence } from './choices.ts';
 import type { Kept } from '@corkscrew/core';
 
 const Box = styled.section`
@@ -63,13 +65,6 @@ const LEVELS = [
   ['practice', 'Practice only'],
   ['game', 'Cleared'],
 ] as const;
-const HANDS = [
-  ['right', 'Right'],
-  ['left', 'Left'],
-] as const;
-const speedWords = (speed: number): string =>
-  speed === 1 ? 'As most' : `${Math.abs(Math.round((speed - 1) * 100))} % ${speed > 1 ? 'faster' : 'slower'}`;
-const SPEEDS = [0.85, 0.9, 0.95, 1, 1.05, 1.1, 1.15].map((s) => [String(s), speedWords(s)] as const);
 
 /** Everything the team keeps of a man, each field a change when it is left. */
 export function Card({
@@ -105,12 +100,7 @@ export function Card({
     set({
       plays: man.plays.includes(number) ? man.plays.filter((p) => p !== number) : [...man.plays, number],
     });
-  const now = man.out.findIndex((o) => o.from <= day && (o.to === undefined || day <= o.to));
-  const away = now < 0 ? 'in' : man.out[now]!.as;
-  const presence = (as: 'in' | 'limited' | 'out'): void => {
-    const rest = man.out.filter((_, i) => i !== now);
-    set({ out: as === 'in' ? rest : [...rest, { from: day, as }] });
-  };
+  const away = presenceOn(man, day);
   return (
     <Box aria-label={man.name}>
       <div className="two">
@@ -157,18 +147,14 @@ export function Card({
         <Choice
           label="Speed"
           value={String(man.speed)}
-          options={SPEEDS}
+          options={speedsWith(man.speed)}
           onChange={(s) => set({ speed: Number(s) })}
         />
         <Choice
           label="Today"
           value={away}
-          options={[
-            ['in', 'In'],
-            ['limited', 'Limited'],
-            ['out', 'Out'],
-          ]}
-          onChange={presence}
+          options={THERE}
+          onChange={(as) => onChange(withPresence(man, day, as))}
         />
       </div>
       {away !== 'in' && <p>Who may come back, and to what, medical staff say.</p>}

@@ -3,7 +3,7 @@ import { playersCsv, readPlayersCsv } from '@corkscrew/words/csv';
 import { Plus } from 'lucide-react';
 import { useQueryClient } from '@tanstack/react-query';
 import { nanoid } from 'nanoid';
-import { useEffect, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { z } from 'zod';
 import { call } from '../../app/api.ts';
@@ -14,6 +14,7 @@ import { Button, MainButton } from '../../ui/controls.tsx';
 import { AllElsewhere } from '../../ui/Elsewhere.tsx';
 import { FileButton } from '../../ui/FileButton.tsx';
 import { saveText } from '../../ui/save-file.ts';
+import { Segments } from '../../ui/Segments.tsx';
 import { TopBar } from '../../ui/TopBar.tsx';
 import { Card } from './Card.tsx';
 import { Clearances } from './Clearances.tsx';
@@ -22,6 +23,8 @@ import { Matrix } from './Matrix.tsx';
 import { Players } from './Players.tsx';
 import { PlayFit } from './PlayFit.tsx';
 import { useRoster } from './use-roster.ts';
+
+const PlayerTable = lazy(() => import('./table/PlayerTable.tsx').then((m) => ({ default: m.PlayerTable })));
 
 const NEW: Player = {
   ...{ jersey: '', name: 'New player', plays: [], hand: 'right', speed: 1 },
@@ -61,6 +64,15 @@ export default function Roster() {
     call(z.object({ ok: z.boolean() }), `/api/players/${encodeURIComponent(id)}/erase`, { method: 'POST' })
       .then(() => client.invalidateQueries({ queryKey: ['records', 'players'] }))
       .catch((error: Error) => setTold([`Nothing was erased. ${error.message}`]));
+  const table = params.get('view') === 'table';
+  const look = (view: string): void =>
+    setParams(
+      (now) => {
+        const { view: _was, ...rest } = Object.fromEntries(now);
+        return view ? { ...rest, view } : rest;
+      },
+      { replace: true },
+    );
   const card = men.find((m) => m.id === man);
   return (
     <Page>
@@ -79,7 +91,15 @@ export default function Roster() {
         }
       >
         <h1 className="said">Roster and fit</h1>
-        {sheets.length > 0 && (
+        <Segments className="wide" role="group" aria-label="How to look at it">
+          <button type="button" aria-pressed={!table} onClick={() => look('')}>
+            Fit
+          </button>
+          <button type="button" aria-pressed={table} onClick={() => look('table')}>
+            Table
+          </button>
+        </Segments>
+        {sheets.length > 0 && !table && (
           <Choice
             bare
             label="For which call sheet"
@@ -89,96 +109,112 @@ export default function Roster() {
           />
         )}
       </TopBar>
-      <div className="columns">
-        <section className="players" aria-label="Players">
-          <div className="lists">
-            <Button onPress={() => setClearing(!clearing)}>Clearances</Button>
-            <FileButton accept="text/csv,.csv" onFile={(file) => void takeIn(file)}>
-              Bring in a list
-            </FileButton>
-            <Button
-              isDisabled={men.length === 0}
-              onPress={() => saveText('players.csv', playersCsv(men.map((m) => m.body)), 'text/csv')}
-            >
-              Give it out
-            </Button>
-          </div>
-          <AllElsewhere records={players} name={(m) => m.name} />
-          {told.length > 0 && (
-            <div className="list-told" role="status">
-              {told.map((t) => (
-                <p key={t} dir="auto">
-                  {t}
-                </p>
-              ))}
-              <Button onPress={() => setTold([])}>Good</Button>
-            </div>
-          )}
-          <Players
+      {table ? (
+        <Suspense fallback={null}>
+          <PlayerTable
             men={men}
-            units={units}
             day={roster.day}
-            chosen={man}
-            onChoose={(id) => {
+            fresh={man}
+            onChange={players.change}
+            onCard={(id) => {
               setMan(id);
               setClearing(false);
+              look('');
             }}
           />
-          {clearing && <Clearances plays={plays} onClose={() => setClearing(false)} />}
-          {card && !clearing && (
-            <Card
-              key={card.id}
-              man={card.body}
-              clearances={roster.clearances}
+        </Suspense>
+      ) : (
+        <div className="columns">
+          <section className="players" aria-label="Players">
+            <div className="lists">
+              <Button onPress={() => setClearing(!clearing)}>Clearances</Button>
+              <FileButton accept="text/csv,.csv" onFile={(file) => void takeIn(file)}>
+                Bring in a list
+              </FileButton>
+              <Button
+                isDisabled={men.length === 0}
+                onPress={() => saveText('players.csv', playersCsv(men.map((m) => m.body)), 'text/csv')}
+              >
+                Give it out
+              </Button>
+            </div>
+            <AllElsewhere records={players} name={(m) => m.name} />
+            {told.length > 0 && (
+              <div className="list-told" role="status">
+                {told.map((t) => (
+                  <p key={t} dir="auto">
+                    {t}
+                  </p>
+                ))}
+                <Button onPress={() => setTold([])}>Good</Button>
+              </div>
+            )}
+            <Players
+              men={men}
+              units={units}
               day={roster.day}
-              onChange={(body) => players.change(card.id, body)}
-              onRemove={() => {
-                players.change(card.id, null);
-                setMan(null);
+              chosen={man}
+              onChoose={(id) => {
+                setMan(id);
+                setClearing(false);
               }}
-              onGiveOut={() => location.assign(`/api/players/${encodeURIComponent(card.id)}/kept`)}
-              onErase={() => {
-                setMan(null);
-                void erase(card.id);
-              }}
-              onClose={() => setMan(null)}
             />
+            {clearing && <Clearances plays={plays} onClose={() => setClearing(false)} />}
+            {card && !clearing && (
+              <Card
+                key={card.id}
+                man={card.body}
+                clearances={roster.clearances}
+                day={roster.day}
+                onChange={(body) => players.change(card.id, body)}
+                onRemove={() => {
+                  players.change(card.id, null);
+                  setMan(null);
+                }}
+                onGiveOut={() => location.assign(`/api/players/${encodeURIComponent(card.id)}/kept`)}
+                onErase={() => {
+                  setMan(null);
+                  void erase(card.id);
+                }}
+                onClose={() => setMan(null)}
+              />
+            )}
+          </section>
+          {chosen ? (
+            <PlayFit
+              key={chosen.play.id}
+              of={chosen}
+              men={men}
+              plays={plays}
+              chosen={man}
+              lineups={lineups}
+              onPlay={choose('play')}
+              onMan={setMan}
+            />
+          ) : (
+            <section className="fit">
+              <p className="none">
+                {sheets.length === 0
+                  ? 'A call sheet says which plays are wanted. Make one in the playbook.'
+                  : 'There is no play on this call sheet.'}
+              </p>
+            </section>
           )}
-        </section>
-        {chosen ? (
-          <PlayFit
-            key={chosen.play.id}
-            of={chosen}
-            men={men}
+          <Matrix
             plays={plays}
-            chosen={man}
-            lineups={lineups}
+            men={men}
+            five={roster.five}
+            none={roster.none}
+            sheet={sheet?.body}
+            units={units}
+            onSettle={roster.settle}
+            chosen={chosen?.play.id ?? null}
+            man={man}
             onPlay={choose('play')}
             onMan={setMan}
           />
-        ) : (
-          <section className="fit">
-            <p className="none">
-              {sheets.length === 0
-                ? 'A call sheet says which plays are wanted. Make one in the playbook.'
-                : 'There is no play on this call sheet.'}
-            </p>
-          </section>
-        )}
-        <Matrix
-          plays={plays}
-          men={men}
-          five={roster.five}
-          none={roster.none}
-          sheet={sheet?.body}
-          units={units}
-          onSettle={roster.settle}
-          chosen={chosen?.play.id ?? null}
-          man={man}
-          onPlay={choose('play')}
-          onMan={setMan}
-        />
-      </div>
+        </div>
+      )}
     </Page>
   );
 }
