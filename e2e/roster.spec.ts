@@ -156,6 +156,26 @@ test('who must be on the floor and who are not there together change the five', 
   await expect(five.getByRole('paragraph').first()).toContainText('Sandmere');
 });
 
+test('a continuity tells who comes where in a later turn, and a weak hand is offered the other side', async ({
+  page,
+  app,
+}) => {
+  await page.goto(`${app.url}/roster?sheet=demo-sheet-gorsedale&play=demo-tide-one`);
+  const beside = page.getByRole('region', { name: 'Beside the five' });
+  await expect(beside).toContainText("Kettlewell (2) has 1's job on turn 2: not cleared: Pins in Tide.");
+  await expect(beside).toContainText('May change places, their jobs ask the same: 3 and 5.');
+  const play = page.getByRole('region', { name: 'One play' });
+  // What a fit is made of is behind its blocks.
+  await play
+    .getByLabel(/of 5: what it is made of/)
+    .first()
+    .click();
+  await expect(play.getByText(/screening 1 × 0\.\d/).first()).toBeVisible();
+  await page.goto(`${app.url}/roster?sheet=demo-sheet-gorsedale&play=demo-pilot-five`);
+  await expect(play.getByText(/drives (left|right), the weak hand/)).toBeVisible();
+  await expect(play.getByRole('button', { name: 'draw it for the other side' })).toBeVisible();
+});
+
 test('a five is kept as a lineup, taken again in another play, and thrown away', async ({ page, app }) => {
   await page.goto(`${app.url}/roster?sheet=demo-sheet-gorsedale&play=demo-quay-four`);
   const play = page.getByRole('region', { name: 'One play' });

@@ -356,11 +356,17 @@ export { bookTable, csvText, neutral, unneutral } from './files/table.ts';
 export { subtitlesOf, type Subtitle } from './language/subtitles.ts';
 export { bestFive, bestForSheet, whoElse, type SheetAnswer, type SheetPlay } from './people/five.ts';
 export { buildOf } from './people/build.ts';
-export { weakHand } from './people/fit.ts';
+export { weakHand, type Fit } from './people/fit.ts';
 export { presenceOn, SKILLS, type Clearance, type Feat, type Player, type Skill } from './people/player.ts';
-export { PLAYER_COLUMNS, playerRows, readPlayerRows, withCell, type PlayersRead } from './people/player-table.ts';
+export {
+  PLAYER_COLUMNS,
+  playerRows,
+  readPlayerRows,
+  withCell,
+  type PlayersRead,
+} from './people/player-table.ts';
 export { playRoster, type PlayRoster } from './people/roster.ts';
-export { barWords, DUTY_WORDS, heightWords, needWords, SKILL_WORDS } from './language/people.ts';
+export { barWords, turnWords, DUTY_WORDS, heightWords, needWords, SKILL_WORDS } from './language/people.ts';
 export { lean as leanPlan, planSearch, quickPlan } from './install/plan/search.ts';
 export { planProgram } from './install/plan/program.ts';
 export {
@@ -420,6 +426,7 @@ export { changeBlock, moveBlock } from './install/blocks.ts';
 export { linesOf } from './install/done.ts';
 export { drillsOf, type DrillCard } from './install/drills.ts';
 export { needsOf } from './people/needs.ts';
+export { interchangeable, turnWarnings } from './people/turns.ts';
 export { PlanOrderSchema, PlanRowSchema, type PlanOrder, type PlanRow } from './install/plan/shape.ts';
 export { instantOf } from './calendar/instant.ts';
 export { memoryLoad } from './install/load.ts';

@@ -1,6 +1,7 @@
 import type { Units } from '../court/units.ts';
 import type { Deed, Need, NumberNeeds } from '../people/needs.ts';
 import type { Bar, Feat, Skill } from '../people/player.ts';
+import type { TurnWarning } from '../people/turns.ts';
 
 /** A skill, as it is rated. */
 export const SKILL_WORDS: Readonly<Record<Skill, string>> = {
@@ -16,6 +17,22 @@ export const SKILL_WORDS: Readonly<Record<Skill, string>> = {
   post: 'Post play',
   defend: 'Defence',
 };
+
+const FROM: Readonly<Partial<Record<Skill, string>>> = {
+  shootCorner: 'is in the corner',
+  shootWing: 'is on the wing',
+  shootTop: 'is at the top',
+};
+
+/** What a man comes to in a turn of a continuity that he should not. */
+export function turnWords({ turn, number, job, why }: TurnWarning, name: string): string {
+  const who = `${name} (${number})`;
+  if (why.is === 'clearance') return `${who} has ${job}'s job on turn ${turn}: ${barWords(why, job)}.`;
+  const place = FROM[why.skill];
+  return place === undefined
+    ? `${who} has ${job}'s job on turn ${turn}: ${SKILL_WORDS[why.skill].toLowerCase()} ${why.score} of 5.`
+    : `${who} ${place} on turn ${turn}, and does not shoot from there (${why.score} of 5).`;
+}
 
 /** What a number does, behind it: "3 comes off screens" is told by its skill. */
 const DEED_WORDS: Readonly<Record<Deed, string>> = {

@@ -76,7 +76,7 @@ export const ClearanceSchema = z.object({
     play: id.optional(),
     series: name.optional(),
     number: z.enum(PLAYERS).optional(),
-    /** Of a continuity: the turn in which it is asked, from 1. */
+    /** Of a continuity: asked in this turn only, from 1, of whoever has the job then. */
     turn: z.number().int().min(1).max(20).optional(),
   }),
 });

@@ -16,6 +16,7 @@ import styled from 'styled-components';
 import { api } from '../../app/api.ts';
 import { changePlay } from '../../keeping/change.ts';
 import { keepNew } from '../../keeping/deliver.ts';
+import { keepOtherSide } from '../../keeping/other-side.ts';
 import { Button, Input, Label, MainButton } from '../../ui/controls.tsx';
 import { TopBar } from '../../ui/TopBar.tsx';
 import type { CardAct } from './Card.tsx';
@@ -119,17 +120,8 @@ export default function Playbook() {
       const read = readPlay(stored.document);
       if (!read.ok) throw new Error(read.sentence);
       if (what === 'file') return handOut(read.play);
-      const id = nanoid(12);
-      const copied = editAll(
-        read.play,
-        what === 'flip'
-          ? [
-              { do: 'flip' },
-              { do: 'copy', id, suffix: ' (other side)' },
-              { do: 'variantOf', variantOf: { play: row.id, name: read.play.name, kind: 'side' } },
-            ]
-          : [{ do: 'copy', id, suffix: ' (copy)' }],
-      );
+      if (what === 'flip') return void (await keepOtherSide(read.play));
+      const copied = editAll(read.play, [{ do: 'copy', id: nanoid(12), suffix: ' (copy)' }]);
       if (!copied.ok) throw new Error(copied.sentence);
       await keepNew(copied.play);
     },

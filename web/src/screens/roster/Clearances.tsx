@@ -37,6 +37,11 @@ const Box = styled.section`
     align-items: center;
   }
 `;
+/** A continuity of five is home after ten turns at most. */
+const TURNS = [
+  ['', 'Any turn'],
+  ...Array.from({ length: 10 }, (_, i) => [String(i + 1), `Turn ${i + 1}`] as const),
+] as const;
 const DUTIES = Object.keys(DUTY_WORDS) as Feat[];
 
 /** What a man must be cleared for before he is chosen by himself: the team's own list. */
@@ -103,6 +108,13 @@ export function Clearances({ plays, onClose }: { plays: readonly RosterPlay[]; o
                   value={number ?? ''}
                   options={[['', 'Any number'], ...PLAYERS.map((p) => [p, p] as const)]}
                   onChange={(n) => set({ number: (n || undefined) as PlayerId | undefined })}
+                />
+                <Choice
+                  bare
+                  label="On which turn of a play that goes round"
+                  value={String(body.covers.turn ?? '')}
+                  options={TURNS}
+                  onChange={(n) => set({ turn: n === '' ? undefined : Number(n) })}
                 />
                 <Button aria-label={`Take away ${body.name}`} onPress={() => change(id, null)}>
                   Take away

@@ -3,6 +3,7 @@ import {
   bestFive,
   courtFor,
   needWords,
+  sayDistance,
   PLAYERS,
   SKILL_WORDS,
   startState,
@@ -10,8 +11,10 @@ import {
   weakHand,
   whoElse,
   LIMITS,
+  type Clearance,
   type Lineup,
   type Player,
+  type Units,
 } from '@corkscrew/core';
 import { frameScene, PREVIEW, toScene, type Scale } from '@corkscrew/diagram';
 import { nanoid } from 'nanoid';
@@ -21,7 +24,9 @@ import type { Records } from '../../keeping/records.ts';
 import { Choice } from '../../ui/Choice.tsx';
 import { Segments } from '../../ui/Segments.tsx';
 import { Lineups } from './Lineups.tsx';
-import { Blocks } from './Blocks.tsx';
+import { Besides } from './Besides.tsx';
+import { Factors } from './Factors.tsx';
+import { OtherSide } from './OtherSide.tsx';
 import type { Kept } from '@corkscrew/core';
 import { lastName, type RosterPlay } from './use-roster.ts';
 
@@ -42,17 +47,23 @@ export function PlayFit({
   men,
   plays,
   chosen,
+  clearances,
+  day,
   lineups,
   onPlay,
   onMan,
+  units,
 }: {
   of: RosterPlay;
   men: readonly Kept<Player>[];
   plays: readonly RosterPlay[];
   chosen: string | null;
+  clearances: readonly Kept<Clearance>[];
+  day: string;
   lineups: Records<'lineups'>;
   onPlay: (id: string) => void;
   onMan: (id: string) => void;
+  units: Units;
 }) {
   /** Men the coach put on a number himself, by their ids: a list may be put in another order meanwhile. */
   const [mine, setMine] = useState<Readonly<Record<number, string>>>({});
@@ -161,6 +172,7 @@ export function PlayFit({
                   {needWords(roster.needs[number], SAID).map((w) => (
                     <div key={w}>{w}</div>
                   ))}
+                  <p>runs {sayDistance(Math.round(roster.needs[number].feet), units)}</p>
                 </td>
                 <td>
                   {man !== null && standing ? (
@@ -168,7 +180,7 @@ export function PlayFit({
                       <button type="button" className="name" dir="auto" onClick={() => onMan(men[man]!.id)}>
                         {men[man]!.body.name} <i>{men[man]!.body.jersey}</i>
                       </button>
-                      <Blocks value={standing.fit.value} />
+                      <Factors fit={standing.fit} />
                       {standing.bars.length > 0 ? (
                         <p className="gap">{standing.bars.map((b) => barWords(b, number)).join(', ')}</p>
                       ) : (
@@ -183,7 +195,12 @@ export function PlayFit({
                       {weak && weak.weight >= WEAK && (
                         <p>
                           drives {weak.asked}, the weak hand
-                          {weak.flip ? ': drawn the other way it is not' : ''}
+                          {weak.flip && (
+                            <>
+                              {': '}
+                              <OtherSide play={play} />
+                            </>
+                          )}
                         </p>
                       )}
                     </>
@@ -212,6 +229,12 @@ export function PlayFit({
           })}
         </tbody>
       </table>
+      <Besides
+        play={play}
+        five={five?.men.map((m) => men[m] ?? null) ?? []}
+        clearances={clearances}
+        day={day}
+      />
     </section>
   );
 }

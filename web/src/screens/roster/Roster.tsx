@@ -187,6 +187,9 @@ export default function Roster() {
               men={men}
               plays={plays}
               chosen={man}
+              clearances={roster.clearances}
+              day={roster.day}
+              units={units}
               lineups={lineups}
               onPlay={choose('play')}
               onMan={setMan}

@@ -130,6 +130,39 @@ export const Page = styled.div`
     border-style: dashed;
     background: none;
   }
+  .factors summary {
+    display: flex;
+    gap: 7px;
+    align-items: center;
+    cursor: default;
+    list-style: none;
+  }
+  .factors summary i {
+    font-style: normal;
+    font-size: 12.5px;
+  }
+  .factors ul {
+    padding: 3px 0 5px;
+    color: var(--ink-2);
+    font-size: 12.5px;
+  }
+  .fit td p {
+    color: var(--ink-2);
+  }
+  .besides {
+    padding: 10px 14px 16px;
+    border-top: 1px solid var(--rule);
+    font-size: 13px;
+  }
+  .besides h3 {
+    font-size: 14px;
+    font-weight: 700;
+    font-stretch: 74%;
+  }
+  .besides li {
+    color: var(--gap);
+    padding: 2px 0;
+  }
   .lineups {
     display: flex;
     flex-wrap: wrap;
