@@ -97,8 +97,9 @@ export function withCell(
 /** A man without what a column says of him. */
 function without(man: Player, column: string): Player {
   const { heightCm, year, ...base } = man;
-  const skills = { ...man.skills };
-  for (const s of SKILLS) if (COLUMN_OF[s] === column) delete skills[s];
+  const skills = Object.fromEntries(
+    Object.entries(man.skills).filter(([s]) => COLUMN_OF[s as Skill] !== column),
+  );
   return {
     ...base,
     skills,
