@@ -414,6 +414,8 @@ export {
   CAUTIONS,
   conceptWords,
   moveWords,
+  givesWords,
+  lettingWords,
   progressWords,
   readyWords,
   reasonWords,
@@ -422,6 +424,8 @@ export {
 } from './language/install.ts';
 export { standing as standingPlan } from './install/plan/repair.ts';
 export { mended, mendFor, type Mend } from './install/mend.ts';
+export { letGo, lettings, type Letting } from './install/gives.ts';
+export { givesOf, relaxed, type Gives, type Relax } from './install/plan/gives.ts';
 export { changeBlock, moveBlock } from './install/blocks.ts';
 export { linesOf } from './install/done.ts';
 export { drillsOf, type DrillCard } from './install/drills.ts';

@@ -1,5 +1,7 @@
 import { alignmentByKey } from '../alignment/library.ts';
 import type { PlanMove } from '../install/apply.ts';
+import type { Letting } from '../install/gives.ts';
+import type { Gives } from '../install/plan/gives.ts';
 import type { BlockStage, InstallStage, Progress, Went } from '../install/stages.ts';
 import type { Ready, Short } from '../install/ready.ts';
 import type { Reason } from '../install/reason.ts';
@@ -157,6 +159,31 @@ export function moveWords(m: PlanMove, dayName: (practice: string) => string): s
       return `${what}: ${minutes(m.minutes)} now on ${dayName(m.to!)}, shorter`;
   }
 }
+
+/** What a coach would let go: "Take 10 min from 5 on 5 on Thu 3 Dec for plays". */
+export function lettingWords(
+  { relax, practice, block }: Letting,
+  newEach: number,
+  dayName: (practice: string) => string,
+): string {
+  const day = practice === null ? '' : ` on ${dayName(practice)}`;
+  if (relax.is === 'new') return `Let ${newEach + relax.by} new plays into one practice`;
+  if (relax.is === 'unlock') return `Unlock ${block?.name ?? 'a block'}${day}`;
+  return block
+    ? `Take ${relax.by} min from ${block.name}${day} for plays`
+    : `${relax.by} more minutes for plays${day}`;
+}
+
+/** What that gives: "Pilot 5A is 100 % ready for Gorsedale then, not 60 %". */
+export const givesWords = (
+  gives: Pick<Gives, 'ready'>,
+  name: (option: number) => string,
+  game: (game: number) => string,
+): string[] =>
+  gives.ready.map(
+    (r) =>
+      `${name(r.option)} is ${Math.round(100 * r.to)} % ready for ${game(r.game)} then, not ${Math.round(100 * r.from)} %`,
+  );
 
 /** What is done before, in and after work with contact: usual cautions, never advice. */
 export const CAUTIONS: readonly string[] = [

@@ -267,6 +267,7 @@ export const plans = pgTable(
     value: doublePrecision('value'),
     gap: doublePrecision('gap'),
     seconds: doublePrecision('seconds').notNull().default(0),
+    gives: jsonb('gives').$type<PlanRow['gives']>(),
     attempt: integer('attempt').notNull().default(0),
     beatAt: when('beat_at').notNull().defaultNow(),
     createdAt: when('created_at').notNull().defaultNow(),

@@ -1,10 +1,10 @@
-import { EMPTY_PLAN, planValue, type PlanOrder, type PlanRow } from '@corkscrew/core';
+import { EMPTY_PLAN, planValue, relaxed, type PlanOrder, type PlanRow } from '@corkscrew/core';
 import { eq, sql } from 'drizzle-orm';
 import { once } from 'node:events';
 import pino from 'pino';
 import { describe, expect, it } from 'vitest';
-import { randomSeason } from '../../../core/src/install/plan/seasons.test-data.ts';
-import { T2 } from '../../../core/src/install/plan/tiny.test-data.ts';
+import { everyPlan, randomSeason } from '../../../core/src/install/plan/seasons.test-data.ts';
+import { T1, T2 } from '../../../core/src/install/plan/tiny.test-data.ts';
 import { testApp } from '../app.test-data.ts';
 import { plans } from '../db/schema.ts';
 import { openQueue } from '../papers/press.ts';
@@ -38,6 +38,27 @@ describe('a plan that is asked for', () => {
     expect(done.gap).toBeLessThan(0.02);
     expect(planValue(T2, done.plan!).value).toBeCloseTo(6.44, 5);
     expect(await database().within((db) => claimPlan(db, one))).toBeNull();
+  });
+  it('with what would give more: each thing tried, told only where it is certain', async () => {
+    const id = `gives-${Date.now()}`;
+    const relax: PlanOrder['relax'] = [
+      { is: 'minutes', practice: 0, by: 10 },
+      { is: 'new', by: 1 },
+      { is: 'minutes', practice: 2, by: 0 },
+    ];
+    await database().within((db) => addPlan(db, actor, id, { ...order(plain(T1)), relax }));
+    await plan(database(), { team: 'team', id, attempt: 0 }, log, 10);
+    const done = await row(id);
+    expect(done.state).toBe('done');
+    // No minutes more give nothing; what is told is worth more than any plan without it.
+    expect(done.gives!.map((g) => g.relax)).not.toContain(2);
+    expect(done.gives!.length).toBeGreaterThan(0);
+    for (const g of done.gives!) {
+      expect(g.sure).toBeGreaterThan(0);
+      const { problem } = relaxed(T1, EMPTY_PLAN, relax[g.relax]!);
+      const { best } = everyPlan(problem, (p) => planValue(problem, p).value);
+      expect(done.value! + g.sure).toBeLessThanOrEqual(best + 0.01);
+    }
   });
   it('that nobody wants any more is not made; left in the middle it ends with the best so far', async () => {
     const one = await added();

@@ -22,6 +22,7 @@ export interface SoFar {
   readonly value: number | null;
   readonly gap: number | null;
   readonly seconds: number;
+  readonly gives?: PlanRow['gives'];
 }
 
 const SHOWN = {
@@ -31,6 +32,7 @@ const SHOWN = {
   value: plans.value,
   gap: plans.gap,
   seconds: plans.seconds,
+  gives: plans.gives,
 };
 const the = (team: string, id: string) => and(eq(plans.teamId, team), eq(plans.id, id));
 const attemptAt = ({ team, id, attempt }: PlanAttempt) => and(the(team, id), eq(plans.attempt, attempt));

@@ -1,4 +1,12 @@
-import { planValue, standingPlan, type InstallPlan, type PlanOrder } from '@corkscrew/core';
+import {
+  givesOf,
+  planValue,
+  relaxed,
+  standingPlan,
+  type Gives,
+  type InstallPlan,
+  type PlanOrder,
+} from '@corkscrew/core';
 import { solvePlan, type Solved } from './solve.ts';
 import { Worker } from 'node:worker_threads';
 
@@ -11,30 +19,50 @@ interface Given {
 type Said =
   | { readonly is: 'better'; readonly plan: InstallPlan; readonly value: number }
   | { readonly is: 'gap'; readonly gap: number }
-  | { readonly is: 'done'; readonly solved: Solved };
+  | { readonly is: 'done'; readonly solved: SolvedOrder };
+/** A plan, and what would give more where that was asked. */
+type SolvedOrder = Solved & { readonly gives: readonly Gives[] | null };
 
 /** What each change of a plan that is to stay near the old one costs. */
 const CHANGE = 0.1;
 /** Good enough: nobody sees a hundredth. */
 const GAP = 0.01;
 
+/** What would give is looked for when no more than this is missing, and so long for each thing that is let go (s). */
+const CLEAR = 0.05;
+const EACH = 1;
+
 /** Solves an order in this thread. */
 export async function solveHere({ order, seconds, leave }: Given, say: (said: Said) => void): Promise<Said> {
-  const { problem, held, keep } = order;
+  const { problem, held, keep, relax } = order;
+  const stays = (): boolean => Atomics.load(leave, 0) === 0;
   const start = standingPlan(problem, order.start, held);
   const solved = await solvePlan(problem, {
     ...{ start, held, seconds, gap: GAP, was: keep ? { plan: start, change: CHANGE } : null },
     onBetter: (plan) => say({ is: 'better', plan, value: planValue(problem, plan).value }),
     goOn: ({ gap }) => {
       say({ is: 'gap', gap });
-      return Atomics.load(leave, 0) === 0;
+      return stays();
     },
   });
-  return { is: 'done', solved };
+  if (!relax || solved.gap > CLEAR) return { is: 'done', solved: { ...solved, gives: null } };
+  const gives: Gives[] = [];
+  for (const [i, one] of relax.entries()) {
+    if (!stays()) break;
+    const other = relaxed(problem, held, one);
+    const then = await solvePlan(other.problem, {
+      ...{ start: solved.plan, held: other.held, seconds: EACH, gap: GAP, goOn: stays },
+    });
+    const found = givesOf(other.problem, i, solved.plan, then.plan, solved.bound);
+    if (found) gives.push(found);
+  }
+  // What gives most comes first.
+  gives.sort((a, b) => b.sure - a.sure);
+  return { is: 'done', solved: { ...solved, gives } };
 }
 
 export interface Solving {
-  readonly done: Promise<Solved>;
+  readonly done: Promise<SolvedOrder>;
   /** The best so far, and what may still be missing. */
   readonly best: () => {
     readonly plan: InstallPlan;
@@ -52,7 +80,7 @@ export function solveBeside(order: PlanOrder, seconds: number): Solving {
   });
   let best: { plan: InstallPlan; value: number } | null = null;
   let gap: number | null = null;
-  const done = new Promise<Solved>((resolve, reject) => {
+  const done = new Promise<SolvedOrder>((resolve, reject) => {
     worker.on('message', (said: Said) => {
       if (said.is === 'done') resolve(said.solved);
       else if (said.is === 'gap') gap = said.gap;

@@ -64,9 +64,9 @@ export async function plan(
       );
   }, TELL);
   try {
-    const { plan: found, value, gap } = await solving.done;
+    const { plan: found, value, gap, gives } = await solving.done;
     await database.within((db) =>
-      endPlan(db, attempt, 'done', { plan: found, value, gap, seconds: since() }),
+      endPlan(db, attempt, 'done', { plan: found, value, gap, gives, seconds: since() }),
     );
   } catch (error) {
     if (wanted) log.error({ plan: attempt.id, message: (error as Error).stack }, 'plan');

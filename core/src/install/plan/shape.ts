@@ -1,8 +1,9 @@
 import { z } from 'zod';
+import type { Gives } from './gives.ts';
 import type { Plan } from './problem.ts';
 
 /** What a plan may be made of at most: ten weeks of a large playbook. */
-const MOST = { options: 150, practices: 80, games: 60, concepts: 900 } as const;
+const MOST = { options: 150, practices: 80, games: 60, concepts: 900, relax: 20 } as const;
 const place = z.number().int().min(0).max(1000);
 const minutes = z.number().min(0).max(600);
 
@@ -56,13 +57,32 @@ const PlanSchema = z.object({
   drills: z.array(z.object({ practice: place, concept: place })).max(MOST.concepts),
 });
 
+const RelaxSchema = z.discriminatedUnion('is', [
+  z.object({ is: z.literal('minutes'), practice: place, by: minutes }),
+  z.object({ is: z.literal('new'), by: z.number().int().min(1).max(5) }),
+  z.object({ is: z.literal('unlock'), practice: place, option: place }),
+]);
+const GivesSchema = z.object({
+  relax: place,
+  sure: z.number(),
+  ready: z.array(z.object({ game: place, option: place, from: z.number(), to: z.number() })),
+});
+
 /** A plan that is asked for: the problem, what stands, and the plan it starts from; every place in it must be there. */
 export const PlanOrderSchema = z
-  .object({ problem: ProblemSchema, held: PlanSchema, start: PlanSchema, keep: z.boolean() })
-  .refine(({ problem: p, held, start }) => {
+  .object({
+    problem: ProblemSchema,
+    held: PlanSchema,
+    start: PlanSchema,
+    keep: z.boolean(),
+    /** What might be let go, to be tried once the best plan is known. */
+    relax: z.array(RelaxSchema).max(MOST.relax).optional(),
+  })
+  .refine(({ problem: p, held, start, relax = [] }) => {
     const [o, t, c] = [p.options.length, p.practices.length, p.concepts.length];
     return (
       p.options.every((x) => x.concepts.every((k) => k < c) && (x.main === null || x.main < o)) &&
+      relax.every((r) => r.is === 'new' || (r.practice < t && (r.is !== 'unlock' || r.option < o))) &&
       p.games.every((g) => g.wants.every((w) => w.option < o)) &&
       p.practices.every((x, i) => i === 0 || p.practices[i - 1]!.day <= x.day) &&
       [held, start].every(
@@ -83,5 +103,10 @@ export const PlanRowSchema = z.object({
   /** What may be missing to the best there is, as a share; null while nobody knows. */
   gap: z.number().nullable(),
   seconds: z.number(),
+  /** What would give more for certain, each with one thing let go; null where nobody asked, or not yet. */
+  gives: z.array(GivesSchema).nullable(),
 });
-export type PlanRow = Omit<z.infer<typeof PlanRowSchema>, 'plan'> & { readonly plan: Plan | null };
+export type PlanRow = Omit<z.infer<typeof PlanRowSchema>, 'plan' | 'gives'> & {
+  readonly plan: Plan | null;
+  readonly gives: readonly Gives[] | null;
+};

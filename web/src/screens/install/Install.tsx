@@ -2,6 +2,9 @@ import {
   addDays,
   changeBlock,
   dayNumber,
+  givesWords,
+  letGo,
+  lettingWords,
   mended,
   mondayOf,
   moveBlock,
@@ -12,6 +15,7 @@ import {
   type Block,
   type BlockItem,
   type Kept,
+  type Letting,
   type Practice,
 } from '@corkscrew/core';
 import { CalendarDays, ChevronLeft, ChevronRight, Plus } from 'lucide-react';
@@ -110,6 +114,24 @@ export default function Install() {
     setChosen(null);
     setSeason(false);
     planning.plan(how);
+  };
+  /** One thing is let go, and it is planned again with that. */
+  const course = planning.proposed?.course;
+  const give = (letting: Letting): void => {
+    if (!course) return;
+    const { practices: changed, season: rules } = letGo(
+      letting,
+      team.practices,
+      team.season,
+      course.problem.newEach,
+    );
+    if (rules && install.season) install.seasons.change(install.season.id, rules);
+    if (changed.length > 0) set(changed, `${lettingWords(letting, course.problem.newEach, dayName)}: done.`);
+    planning.plan(course.keeps ? 'fill' : 'anew', {
+      ...team,
+      season: rules ?? team.season,
+      practices: team.practices.map((p) => changed.find((c) => c.id === p.id) ?? p),
+    });
   };
   const add = (what: { play?: string; name: string }): void => {
     if (!practice) return;
@@ -222,6 +244,19 @@ export default function Install() {
               dayName={dayName}
               onTake={() => change(proposed, 'The plan is taken.')}
               look={planning.look}
+              gives={planning.gives.map(({ letting, gives }) => ({
+                words: lettingWords(letting, course!.problem.newEach, dayName),
+                gains: givesWords(
+                  gives,
+                  (o) => team.plays.get(course!.plays[o]!)?.name ?? 'A play',
+                  (g) =>
+                    gameName(
+                      team.games.find((x) => x.id === course!.games[g])!.body,
+                      install.opponents.rows ?? [],
+                    ),
+                ),
+                onTake: () => give(letting),
+              }))}
               onBetter={() => void planning.better()}
               onStop={planning.stop}
               onLeave={planning.drop}

@@ -10,6 +10,7 @@ export function PlanBox({
   after,
   dayName,
   look,
+  gives,
   onBetter,
   onStop,
   onTake,
@@ -21,6 +22,12 @@ export function PlanBox({
   after: readonly string[];
   dayName: (practice: string) => string;
   look: LongerLook | null;
+  /** What would give more for certain: what is let go, what comes of it, and how it is done. */
+  gives: readonly {
+    readonly words: string;
+    readonly gains: readonly string[];
+    readonly onTake: () => void;
+  }[];
   onBetter: () => void;
   onStop: () => void;
   onTake: () => void;
@@ -52,6 +59,19 @@ export function PlanBox({
         </div>
         {look && <p role="status">{look.words}</p>}
       </div>
+      {gives.length > 0 && (
+        <ul className="gives" aria-label="What would give more">
+          {gives.map((g) => (
+            <li key={g.words}>
+              <b>{g.words}</b>
+              {g.gains.map((w) => (
+                <span key={w}>{w}</span>
+              ))}
+              <Button onPress={g.onTake}>Do it, and plan again</Button>
+            </li>
+          ))}
+        </ul>
+      )}
       <ul className="moves" aria-label="What changes">
         {moves.map((m, i) => (
           <li key={i}>{moveWords(m, dayName)}</li>

@@ -1,5 +1,6 @@
 import {
   CAUTIONS,
+  minutesGiven,
   SEASON_LIMITS,
   playMinutesOf,
   type Kept,
@@ -11,6 +12,7 @@ import { Link } from 'react-router';
 import { dayLong } from '../../app/today.ts';
 import { Choice } from '../../ui/Choice.tsx';
 import { Button, Sign, Toggle } from '../../ui/controls.tsx';
+import { KeptVersions } from '../../ui/KeptVersions.tsx';
 import { NumberField } from '../../ui/NumberField.tsx';
 import { TextField } from '../../ui/TextField.tsx';
 import { When } from './When.tsx';
@@ -120,6 +122,13 @@ export function PracticePanel({
             <p key={c}>{c}</p>
           ))}
         </details>
+        <KeptVersions
+          kind="practices"
+          id={id}
+          now={body}
+          words={(p) => `${p.blocks.length} blocks, ${minutesGiven(p)} min`}
+          onBack={onChange}
+        />
         <Button onPress={onRemove}>
           <Trash2 size={14} /> Take this practice out
         </Button>

@@ -202,6 +202,18 @@ export const SideColumn = styled.div`
     align-items: end;
     gap: 8px;
   }
+  .gives li {
+    display: grid;
+    gap: 3px;
+    justify-items: start;
+    padding: 9px 14px;
+    border-top: 1px solid var(--rule);
+    font-size: 13px;
+  }
+  .gives b {
+    font: 640 14px/1.25 'Archivo Variable';
+    font-stretch: 77%;
+  }
   .moves li {
     padding: 5px 14px;
     border-top: 1px solid var(--rule);

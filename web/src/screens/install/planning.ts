@@ -1,12 +1,15 @@
 import {
   conceptWords,
+  lettings,
   PlanRowSchema,
   withPlan,
   wrongInPlan,
   type Course,
+  type Gives,
   type InstallPlan,
   type InstallTeam,
   type Kept,
+  type Letting,
   type PlanOrder,
   type Practice,
   type Teller,
@@ -23,6 +26,11 @@ interface Proposed {
   readonly value: number;
   readonly practices: readonly Kept<Practice>[];
 }
+/** What would give more for certain, and what would have to be let go for it. */
+export interface Giving {
+  readonly letting: Letting;
+  readonly gives: Gives;
+}
 /** How the longer look goes, in words; null while there is none. */
 export interface LongerLook {
   readonly words: string;
@@ -38,6 +46,7 @@ export function usePlanning(team: InstallTeam, today: string, t: Teller) {
   const [proposed, setProposed] = useState<Proposed | null>(null);
   const [busy, setBusy] = useState(false);
   const [look, setLook] = useState<LongerLook | null>(null);
+  const [gives, setGives] = useState<readonly Giving[]>([]);
   const looking = useRef<string | null>(null);
   const stop = (): void => {
     const id = looking.current;
@@ -58,14 +67,15 @@ export function usePlanning(team: InstallTeam, today: string, t: Teller) {
     setProposed({ course, plan, value, practices: asPractices(course, plan) });
 
   return {
-    ...{ proposed, busy, look },
-    /** What is planned stays and what is missing is added, or all of it is made anew. */
-    plan: (how: 'fill' | 'anew'): void => {
+    ...{ proposed, busy, look, gives },
+    /** What is planned stays and what is missing is added, or all of it is made anew; of records that are on their way too. */
+    plan: (how: 'fill' | 'anew', of: InstallTeam = team): void => {
       stop();
       setLook(null);
+      setGives([]);
       setBusy(true);
       void questions
-        .ask('plan', { team, today, how }, { key: `plan ${nanoid(6)}`, priority: 'now' })
+        .ask('plan', { team: of, today, how }, { key: `plan ${nanoid(6)}`, priority: 'now' })
         .answer.then((found) => found && propose(found.course, found.plan, found.value))
         .finally(() => setBusy(false));
     },
@@ -73,6 +83,8 @@ export function usePlanning(team: InstallTeam, today: string, t: Teller) {
     better: async (): Promise<void> => {
       if (!proposed) return;
       const { course } = proposed;
+      const letGo = lettings(course, proposed.plan, team.practices, team.season !== null);
+      setGives([]);
       let best = proposed.value;
       setLook({ words: 'Looking for a better one.', runs: true });
       try {
@@ -81,6 +93,7 @@ export function usePlanning(team: InstallTeam, today: string, t: Teller) {
           held: course.held,
           start: proposed.plan,
           keep: false,
+          relax: letGo.map((l) => l.relax),
         } as PlanOrder;
         const { id } = await call(PlanRowSchema, '/api/plans', send('POST', order));
         looking.current = id;
@@ -100,6 +113,11 @@ export function usePlanning(team: InstallTeam, today: string, t: Teller) {
             propose(course, plan, row.value);
           }
           const open = row.state === 'waiting' || row.state === 'working';
+          setGives(
+            (row.gives ?? []).flatMap((g) =>
+              letGo[g.relax] ? [{ letting: letGo[g.relax]!, gives: g }] : [],
+            ),
+          );
           setLook({ words: lookWords(row.state, row.gap, best > proposed.value, row.seconds), runs: open });
           if (!open) break;
         }
@@ -121,6 +139,7 @@ export function usePlanning(team: InstallTeam, today: string, t: Teller) {
     drop: (): void => {
       stop();
       setLook(null);
+      setGives([]);
       setProposed(null);
     },
   };

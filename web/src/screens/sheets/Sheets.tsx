@@ -20,13 +20,13 @@ import { BookViews } from '../../ui/BookViews.tsx';
 import { Choice } from '../../ui/Choice.tsx';
 import { Button, Label, MainButton } from '../../ui/controls.tsx';
 import { Undo } from '../../ui/Undo.tsx';
+import { KeptVersions } from '../../ui/KeptVersions.tsx';
 import { TopBar } from '../../ui/TopBar.tsx';
 import { Beside } from './Beside.tsx';
 import { Elsewhere } from '../../ui/Elsewhere.tsx';
 import { Part } from './Part.tsx';
 import { SectionList } from './SectionList.tsx';
 import { SheetHead } from './SheetHead.tsx';
-import { SheetVersions } from './SheetVersions.tsx';
 import { toldWords } from './told-words.ts';
 
 const Page = styled.div`
@@ -350,7 +350,13 @@ function OpenSheet({
           into={part?.need ?? null}
           onAdd={(ids) => part && add(ids, part.id)}
         />
-        <SheetVersions id={id} now={sheet} onBack={put} />
+        <KeptVersions
+          kind="sheets"
+          id={id}
+          now={sheet}
+          words={(s) => `${s.sections.length} needs, ${s.sections.flatMap((x) => x.entries).length} calls`}
+          onBack={put}
+        />
       </aside>
     </div>
   );

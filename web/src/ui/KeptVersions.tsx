@@ -1,9 +1,9 @@
-import type { Sheet } from '@corkscrew/core';
+import type { RecordBody, RecordKind } from '@corkscrew/core';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { api } from '../../app/api.ts';
-import { Button, Label } from '../../ui/controls.tsx';
+import { api } from '../app/api.ts';
+import { Button, Label } from './controls.tsx';
 
 const Box = styled.section`
   > button {
@@ -25,22 +25,26 @@ const Box = styled.section`
 `;
 
 const SHOWN = 12;
-const callsOf = (sheet: Sheet): number => sheet.sections.reduce((n, s) => n + s.entries.length, 0);
 
-/** How a sheet was kept before: asked for when somebody wants to see it; what is brought back can be undone. */
-export function SheetVersions({
+/** How a record was kept before: asked for when somebody wants to see it; what is brought back can be undone. */
+export function KeptVersions<K extends RecordKind>({
+  kind,
   id,
   now,
+  words,
   onBack,
 }: {
+  kind: K;
   id: string;
-  now: Sheet;
-  onBack: (sheet: Sheet) => void;
+  now: RecordBody<K>;
+  /** What a version holds, in a few words. */
+  words: (body: RecordBody<K>) => string;
+  onBack: (body: RecordBody<K>) => void;
 }) {
   const [open, setOpen] = useState(false);
   const { data, error } = useQuery({
-    queryKey: ['record versions', 'sheets', id],
-    queryFn: () => api.recordVersions('sheets', id),
+    queryKey: ['record versions', kind, id],
+    queryFn: () => api.recordVersions(kind, id),
     enabled: open,
     retry: false,
     gcTime: 0,
@@ -61,7 +65,7 @@ export function SheetVersions({
           return (
             <li key={v.revision}>
               <span>
-                {when} · {v.body.sections.length} needs, {callsOf(v.body)} calls
+                {when} · {words(v.body)}
               </span>
               <Button aria-label={`Bring back ${when}`} onPress={() => onBack(v.body)}>
                 Bring back

@@ -1,0 +1,93 @@
+import type { Kept } from '../playbook/kept.ts';
+import { isPlanned, type Course } from './course.ts';
+import type { Relax } from './plan/gives.ts';
+import type { Plan } from './plan/problem.ts';
+import { valueOf } from './plan/value.ts';
+import { isContact, minutesGiven, playMinutesOf, type Practice, type Season } from './season.ts';
+
+/** Minutes that are tried to be given to plays, and how many what gives them keeps; fewer left than this and a practice is full. */
+const MORE = 10;
+const KEEPS = 5;
+const FULL = 4;
+/** So many things are tried at most: each is a plan of its own. */
+const MOST = 10;
+/** More new options a practice than this nobody takes in. */
+const NEW_MOST = 4;
+
+/** Something a coach can let go, and what of his it touches. */
+export interface Letting {
+  readonly relax: Relax;
+  /** The practice it is about; none of a rule of the whole season. */
+  readonly practice: string | null;
+  /** The block that gives its minutes, or stands in the way. */
+  readonly block: { readonly id: string; readonly name: string } | null;
+}
+
+/**
+ * What could be let go so that a plan gives more: minutes of full practices, a locked block, and where there is a season one
+ * more new option a practice.
+ */
+export function lettings(
+  course: Course,
+  plan: Plan,
+  practices: readonly Kept<Practice>[],
+  hasSeason: boolean,
+): Letting[] {
+  const { problem } = course;
+  const { minutes } = valueOf(problem, plan);
+  const out: Letting[] = [];
+  course.practices.forEach((id, t) => {
+    const practice = practices.find((p) => p.id === id)?.body;
+    if (!practice) return;
+    const full = problem.practices[t]!.minutes - minutes[t]! < FULL;
+    const by = Math.min(MORE, practice.minutes - playMinutesOf(practice));
+    const giver = practice.blocks
+      .filter((b, i) => b.item.is === 'other' && !b.done && i > 0 && b.minutes - KEEPS >= by)
+      .sort((a, b) => Number(isContact(b)) - Number(isContact(a)) || b.minutes - a.minutes)[0];
+    const free = practice.minutes - minutesGiven(practice) >= by;
+    if (full && by >= KEEPS && (giver || free))
+      out.push({
+        relax: { is: 'minutes', practice: t, by },
+        practice: id,
+        block: giver && !free ? { id: giver.id, name: giver.item.name } : null,
+      });
+    for (const b of practice.blocks) {
+      // A plan that only fills in leaves all there is where it is.
+      const option = b.item.is === 'play' && !course.keeps ? course.plays.indexOf(b.item.play) : -1;
+      if (option < 0 || b.done || isPlanned(b) || !b.locked) continue;
+      if (out.some((l) => l.relax.is === 'unlock' && l.relax.practice === t && l.relax.option === option))
+        continue;
+      out.push({
+        relax: { is: 'unlock', practice: t, option },
+        practice: id,
+        block: { id: b.id, name: b.item.name },
+      });
+    }
+  });
+  const all: Letting[] =
+    hasSeason && problem.newEach < NEW_MOST
+      ? [{ relax: { is: 'new', by: 1 }, practice: null, block: null }, ...out]
+      : out;
+  return all.slice(0, MOST);
+}
+
+/** The team's records with one thing let go: the practice or the season that changes. */
+export function letGo(
+  { relax, practice, block }: Letting,
+  practices: readonly Kept<Practice>[],
+  season: Season | null,
+  newEach: number,
+): { readonly practices: readonly Kept<Practice>[]; readonly season: Season | null } {
+  if (relax.is === 'new')
+    return { practices: [], season: season && { ...season, newEach: newEach + relax.by } };
+  const of = practices.find((p) => p.id === practice);
+  if (!of) return { practices: [], season: null };
+  const blocks = of.body.blocks.map((b) => {
+    if (b.id !== block?.id) return b;
+    if (relax.is === 'minutes') return { ...b, minutes: b.minutes - relax.by };
+    const { locked: _was, ...open } = b;
+    return { ...open, planned: true };
+  });
+  const more = relax.is === 'minutes' ? { playMinutes: playMinutesOf(of.body) + relax.by } : {};
+  return { practices: [{ id: of.id, body: { ...of.body, ...more, blocks } }], season: null };
+}

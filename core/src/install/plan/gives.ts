@@ -1,0 +1,67 @@
+import type { Held } from './greedy.ts';
+import type { Plan, Problem } from './problem.ts';
+import { valueOf } from './value.ts';
+
+/** One thing a plan is held by that could be let go: minutes of a practice, new options in one, a block that stands. */
+export type Relax =
+  | { readonly is: 'minutes'; readonly practice: number; readonly by: number }
+  | { readonly is: 'new'; readonly by: number }
+  | { readonly is: 'unlock'; readonly practice: number; readonly option: number };
+
+/** What letting one thing go would bring. */
+export interface Gives {
+  /** Its place among those that were tried. */
+  readonly relax: number;
+  /** By how much a plan is worth more then than any without it, for certain. */
+  readonly sure: number;
+  /** How ready options become for games: shares from 0 to 1. */
+  readonly ready: readonly {
+    readonly game: number;
+    readonly option: number;
+    readonly from: number;
+    readonly to: number;
+  }[];
+}
+
+/** The same problem with one thing let go: whatever could be done before still can. */
+export function relaxed(problem: Problem, held: Held, relax: Relax): { problem: Problem; held: Held } {
+  if (relax.is === 'new') return { problem: { ...problem, newEach: problem.newEach + relax.by }, held };
+  if (relax.is === 'unlock')
+    return {
+      problem,
+      held: {
+        ...held,
+        touches: held.touches.filter((x) => x.practice !== relax.practice || x.option !== relax.option),
+      },
+    };
+  const practices = problem.practices.map((p, t) =>
+    t === relax.practice ? { ...p, minutes: p.minutes + relax.by } : p,
+  );
+  return { problem: { ...problem, practices }, held };
+}
+
+/** A difference of readiness that is worth a word, and one of worth that is none. */
+const TELLS = 0.15;
+const NOTHING = 0.01;
+
+/**
+ * What a plan found with one thing let go gives beside the best plan without it, of which no plan is worth more than
+ * `bound`; null where that is not certain, or nothing becomes readier that a coach would see.
+ */
+export function givesOf(
+  problem: Problem,
+  relax: number,
+  before: Plan,
+  after: Plan,
+  bound: number,
+): Gives | null {
+  const then = valueOf(problem, after);
+  const sure = then.value - bound;
+  if (sure < NOTHING) return null;
+  const now = new Map(valueOf(problem, before).ready.map((r) => [`${r.game} ${r.option}`, r.value]));
+  const ready = then.ready.flatMap(({ game, option, value }) => {
+    const from = now.get(`${game} ${option}`) ?? 0;
+    return value - from >= TELLS ? [{ game, option, from, to: value }] : [];
+  });
+  return ready.length === 0 ? null : { relax, sure, ready };
+}
