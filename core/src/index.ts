@@ -425,7 +425,7 @@ export {
 export { standing as standingPlan } from './install/plan/repair.ts';
 export { mended, mendFor, type Mend } from './install/mend.ts';
 export { letGo, lettings, type Letting } from './install/gives.ts';
-export { givesOf, relaxed, type Gives, type Relax } from './install/plan/gives.ts';
+export { fuller as fullerPlan, givesOf, relaxed, type Gives, type Relax } from './install/plan/gives.ts';
 export { changeBlock, moveBlock } from './install/blocks.ts';
 export { linesOf } from './install/done.ts';
 export { drillsOf, type DrillCard } from './install/drills.ts';

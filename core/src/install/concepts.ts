@@ -224,6 +224,12 @@ function rowOf(court: Court, { action, before, after }: Step, kind: string | und
   return [action.does, kind ?? '', from, to].join(' ');
 }
 
+/** What is a drill of its own: things done and reads. Calls, sets and whole movements are learnt in their play. */
+const DRILLS: ReadonlySet<string> = new Set([
+  ...['screen', 'way', 'cut', 'screener', 'handoff', 'entry', 'seal', 'pass', 'drive', 'read', 'on'],
+]);
+export const isDrillable = (key: string): boolean => DRILLS.has(key.split(':')[0]!);
+
 /** All a play teaches, on any of its lines. */
 export function teaches(play: Play): { readonly concepts: Concepts; readonly patterns: Concepts } {
   const lessons = lessonsOf(play);

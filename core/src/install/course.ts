@@ -7,7 +7,7 @@ import { PLAYERS } from '../alignment/library.ts';
 import type { Level, Play } from '../play/document.ts';
 import type { Kept } from '../playbook/kept.ts';
 import type { Sheet } from '../playbook/records.ts';
-import { teaches } from './concepts.ts';
+import { isDrillable, teaches } from './concepts.ts';
 import { doneWith, wantsOf } from './done.ts';
 import {
   EMPTY,
@@ -203,6 +203,7 @@ export function courseOf(team: Team, today: string, keep = false): Course {
   const problem: Problem = {
     options: free,
     concepts: concepts.map((k) => minutes.get(k)!),
+    together: concepts.map((k) => !isDrillable(k)),
     practices: planPractices,
     games: games.map((g, i): PlanGame => ({
       day: dayNumber(g.body.date),

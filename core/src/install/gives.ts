@@ -5,8 +5,9 @@ import type { Plan } from './plan/problem.ts';
 import { valueOf } from './plan/value.ts';
 import { isContact, minutesGiven, playMinutesOf, type Practice, type Season } from './season.ts';
 
-/** Minutes that are tried to be given to plays, and how many what gives them keeps; fewer left than this and a practice is full. */
+/** Minutes that are tried to be given to plays, the least, and how many what gives them keeps; fewer left than this and a practice is full. */
 const MORE = 10;
+const LEAST = 5;
 const KEEPS = 5;
 const FULL = 4;
 /** So many things are tried at most: each is a plan of its own. */
@@ -40,16 +41,17 @@ export function lettings(
     const practice = practices.find((p) => p.id === id)?.body;
     if (!practice) return;
     const full = problem.practices[t]!.minutes - minutes[t]! < FULL;
-    const by = Math.min(MORE, practice.minutes - playMinutesOf(practice));
     const giver = practice.blocks
-      .filter((b, i) => b.item.is === 'other' && !b.done && i > 0 && b.minutes - KEEPS >= by)
+      .filter((b, i) => b.item.is === 'other' && !b.done && i > 0 && b.minutes - KEEPS >= LEAST)
       .sort((a, b) => Number(isContact(b)) - Number(isContact(a)) || b.minutes - a.minutes)[0];
-    const free = practice.minutes - minutesGiven(practice) >= by;
-    if (full && by >= KEEPS && (giver || free))
+    const free = practice.minutes - minutesGiven(practice);
+    const from = free >= MORE || !giver || free >= giver.minutes - KEEPS ? null : giver;
+    const by = Math.min(MORE, practice.minutes - playMinutesOf(practice), from ? from.minutes - KEEPS : free);
+    if (full && by >= LEAST)
       out.push({
         relax: { is: 'minutes', practice: t, by },
         practice: id,
-        block: giver && !free ? { id: giver.id, name: giver.item.name } : null,
+        block: from && { id: from.id, name: from.item.name },
       });
     for (const b of practice.blocks) {
       // A plan that only fills in leaves all there is where it is.

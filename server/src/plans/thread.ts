@@ -1,4 +1,5 @@
 import {
+  fullerPlan,
   givesOf,
   planValue,
   relaxed,
@@ -50,8 +51,11 @@ export async function solveHere({ order, seconds, leave }: Given, say: (said: Sa
   for (const [i, one] of relax.entries()) {
     if (!stays()) break;
     const other = relaxed(problem, held, one);
+    // What fits besides is put in by hand first: then the solver has something to prove.
+    const where = one.is === 'new' ? problem.practices.map((_, t) => t) : [one.practice];
     const then = await solvePlan(other.problem, {
-      ...{ start: solved.plan, held: other.held, seconds: EACH, gap: GAP, goOn: stays },
+      ...{ start: fullerPlan(other.problem, solved.plan, where), held: other.held },
+      ...{ seconds: EACH, gap: 0, goOn: stays },
     });
     const found = givesOf(other.problem, i, solved.plan, then.plan, solved.bound);
     if (found) gives.push(found);

@@ -202,9 +202,9 @@ export const ANSWERERS: Answerers = {
     return bestForSheet(plays, there, { must, apart }) ?? { best: null };
   },
 
-  *plan({ team, today, how }) {
+  *plan({ team, today, how, from: known }) {
     const course = courseOf(team, today, how === 'fill');
-    const from = standingPlan(course.problem, course.now, course.held);
+    const from = standingPlan(course.problem, known ?? course.now, course.held);
     const until = performance.now() + SEARCHES;
     for (const found of planSearch(course.problem, course.held, from)) {
       if (performance.now() >= until || course.problem.options.length === 0) {

@@ -163,6 +163,8 @@ export interface Kinds {
       readonly today: string;
       /** What is planned stays and what is missing is added, or all of it is made anew. */
       readonly how: 'fill' | 'anew';
+      /** A plan it starts from; none is as it is planned now. */
+      readonly from?: InstallPlan | undefined;
     };
     part: never;
     answer: { readonly course: Course; readonly plan: InstallPlan; readonly value: number };

@@ -1,6 +1,7 @@
 import type { Held } from './greedy.ts';
-import type { Plan, Problem } from './problem.ts';
+import type { Plan, Problem, TouchKind } from './problem.ts';
 import { valueOf } from './value.ts';
+import { wrongIn } from './wrong.ts';
 
 /** One thing a plan is held by that could be let go: minutes of a practice, new options in one, a block that stands. */
 export type Relax =
@@ -12,6 +13,8 @@ export type Relax =
 export interface Gives {
   /** Its place among those that were tried. */
   readonly relax: number;
+  /** The plan that was found with it let go. */
+  readonly plan: Plan;
   /** By how much a plan is worth more then than any without it, for certain. */
   readonly sure: number;
   /** How ready options become for games: shares from 0 to 1. */
@@ -40,6 +43,29 @@ export function relaxed(problem: Problem, held: Held, relax: Relax): { problem: 
   return { problem: { ...problem, practices }, held };
 }
 
+const KINDS: readonly TouchKind[] = ['in', 'review', 'live', 'both'];
+
+/** A plan with what fits besides into some practices, the block that is worth most first, until nothing brings more. */
+export function fuller(problem: Problem, plan: Plan, practices: readonly number[]): Plan {
+  let best = plan;
+  let value = valueOf(problem, plan).value;
+  for (;;) {
+    let next: Plan | null = null;
+    for (const practice of practices)
+      for (const [option] of problem.options.entries())
+        for (const is of KINDS) {
+          const rest = best.touches.filter((x) => x.practice !== practice || x.option !== option);
+          const tried = { ...best, touches: [...rest, { practice, option, is }] };
+          const worth = valueOf(problem, tried).value;
+          if (worth <= value + NOTHING / 10 || wrongIn(problem, tried).length > 0) continue;
+          next = tried;
+          value = worth;
+        }
+    if (!next) return best;
+    best = next;
+  }
+}
+
 /** A difference of readiness that is worth a word, and one of worth that is none. */
 const TELLS = 0.15;
 const NOTHING = 0.01;
@@ -63,5 +89,5 @@ export function givesOf(
     const from = now.get(`${game} ${option}`) ?? 0;
     return value - from >= TELLS ? [{ game, option, from, to: value }] : [];
   });
-  return ready.length === 0 ? null : { relax, sure, ready };
+  return ready.length === 0 ? null : { relax, plan: after, sure, ready };
 }

@@ -317,7 +317,7 @@ function drillAhead(
     const bill = o.base + open.reduce((n, c) => n + problem.concepts[c]!, 0);
     if (bill <= TIGHT * most) continue;
     for (const c of [...open].sort((a, b) => problem.concepts[b]! - problem.concepts[a]!)) {
-      if (problem.concepts[c]! > room) continue;
+      if (problem.concepts[c]! > room || problem.together?.[c]) continue;
       paid[c] = true;
       room -= problem.concepts[c]!;
       drills.push({ practice: t, concept: c });

@@ -49,6 +49,8 @@ export interface Problem {
   readonly options: readonly PlanOption[];
   /** Minutes each concept takes once; 0 where the team knows it. */
   readonly concepts: readonly number[];
+  /** Concepts that are taught only together with an option they are for, never by themselves; without it none. */
+  readonly together?: readonly boolean[] | undefined;
   readonly practices: readonly PlanPractice[];
   readonly games: readonly PlanGame[];
   /** New options a practice at most. */

@@ -1,7 +1,7 @@
 import { columnsOf, type Columns } from './columns.ts';
 import type { Held } from './greedy.ts';
 import type { Plan, Problem } from './problem.ts';
-import { orderRules, readyRules, roomRules } from './rules.ts';
+import { orderRules, readyRules, roomRules, togetherRules } from './rules.ts';
 import { Rows, type Program } from './rows.ts';
 import { columnsFrom, planFrom } from './translate.ts';
 
@@ -26,6 +26,7 @@ export function planProgram(
   const rows = new Rows();
   const columns = columnsOf(problem, held, rows);
   orderRules(problem, columns, rows);
+  togetherRules(problem, columns, rows);
   roomRules(problem, columns, rows);
   const ready = readyRules(problem, columns, rows);
   if (was) stayNear(was.plan, was.change, columns, rows);

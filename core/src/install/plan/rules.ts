@@ -35,6 +35,28 @@ export function orderRules({ options, practices }: Problem, c: Columns, rows: Ro
   );
 }
 
+/** What is taught only together with an option comes with one of them that comes in that day. */
+export function togetherRules(
+  { options, practices, concepts, together }: Problem,
+  c: Columns,
+  rows: Rows,
+): void {
+  concepts.forEach((_, k) => {
+    if (!together?.[k] || c.paid[k]) return;
+    const learners = options.flatMap((o, i) => (o.concepts.includes(k) ? [i] : []));
+    const grows = (row: readonly Var[], t: number, by: number): Entry[] => [
+      [row[t]!, by],
+      [t > 0 ? row[t - 1]! : null, -by],
+    ];
+    practices.forEach((_p, t) =>
+      rows.atMost(
+        [...grows(c.taught[k]!, t, 1), ...learners.flatMap((o) => grows(c.introduced[o]!, t, -1))],
+        0,
+      ),
+    );
+  });
+}
+
 /** What a practice has room for: minutes, new options, options at all. */
 export function roomRules(problem: Problem, c: Columns, rows: Rows): void {
   const { options, practices, concepts } = problem;

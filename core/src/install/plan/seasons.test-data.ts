@@ -40,7 +40,10 @@ export function randomSeason(seed: number, most = { practices: 40, options: 25 }
     main: i > 2 && random() < 0.3 ? int(0, 2) : null,
   }));
   const concepts = Array.from({ length: count.concepts }, () => [0.5, 1, 1, 1.5, 2, 2, 3][int(0, 6)]!);
-  return { options, concepts, practices, games, newEach: int(1, 3), liveMinutes: 10 };
+  const rules = { newEach: int(1, 3), liveMinutes: 10 };
+  // In every second season some things are not taught by themselves.
+  const together = seed % 2 === 0 ? concepts.map(() => random() < 0.4) : undefined;
+  return { options, concepts, together, practices, games, ...rules };
 }
 
 /** Every rule of a plan checked again, by hand and with none of the code that makes plans. */
@@ -56,6 +59,7 @@ export function breaks(problem: Problem, plan: Plan): string[] {
     let minutes = 0;
     for (const d of drills) {
       if (p.nothingNew) out.push(`drill on the eve, ${t}`);
+      if (problem.together?.[d.concept]) out.push(`taught by itself, ${d.concept}`);
       if (!known[d.concept]) minutes += problem.concepts[d.concept]!;
       known[d.concept] = true;
     }

@@ -29,6 +29,7 @@ const ProblemSchema = z.object({
     )
     .max(MOST.options),
   concepts: z.array(minutes).max(MOST.concepts),
+  together: z.array(z.boolean()).max(MOST.concepts).optional(),
   practices: z
     .array(
       z.object({
@@ -64,6 +65,7 @@ const RelaxSchema = z.discriminatedUnion('is', [
 ]);
 const GivesSchema = z.object({
   relax: place,
+  plan: PlanSchema,
   sure: z.number(),
   ready: z.array(z.object({ game: place, option: place, from: z.number(), to: z.number() })),
 });

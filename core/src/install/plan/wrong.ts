@@ -13,6 +13,7 @@ export interface WrongPlan {
     | 'barred'
     | 'notIn'
     | 'sameDay'
+    | 'alone'
     | 'mainLine'
     | 'liveBeforeReview'
     | 'twice';
@@ -40,6 +41,7 @@ export function wrongIn(problem: Problem, plan: Plan): WrongPlan[] {
     if (!practices[t]!.nothingNew) return;
     if (here.some((x) => x.is === 'in') || plan.drills.some((d) => d.practice === t)) add('nothingNew', t);
   });
+  for (const { concept, practice } of plan.drills) if (problem.together?.[concept]) add('alone', practice);
   for (const { option, practice, is } of plan.touches) {
     const { main, past } = options[option]!;
     if (is !== 'review' && practices[practice]!.barred.includes(option)) add('barred', practice, option);

@@ -14,6 +14,7 @@ import {
   wantsOf,
   type Block,
   type BlockItem,
+  type InstallPlan,
   type Kept,
   type Letting,
   type Practice,
@@ -117,7 +118,7 @@ export default function Install() {
   };
   /** One thing is let go, and it is planned again with that. */
   const course = planning.proposed?.course;
-  const give = (letting: Letting): void => {
+  const give = (letting: Letting, found: InstallPlan): void => {
     if (!course) return;
     const { practices: changed, season: rules } = letGo(
       letting,
@@ -127,11 +128,12 @@ export default function Install() {
     );
     if (rules && install.season) install.seasons.change(install.season.id, rules);
     if (changed.length > 0) set(changed, `${lettingWords(letting, course.problem.newEach, dayName)}: done.`);
-    planning.plan(course.keeps ? 'fill' : 'anew', {
-      ...team,
-      season: rules ?? team.season,
-      practices: team.practices.map((p) => changed.find((c) => c.id === p.id) ?? p),
-    });
+    const practices = team.practices.map((p) => changed.find((c) => c.id === p.id) ?? p);
+    planning.plan(
+      course.keeps ? 'fill' : 'anew',
+      { ...team, season: rules ?? team.season, practices },
+      found,
+    );
   };
   const add = (what: { play?: string; name: string }): void => {
     if (!practice) return;
@@ -255,7 +257,7 @@ export default function Install() {
                       install.opponents.rows ?? [],
                     ),
                 ),
-                onTake: () => give(letting),
+                onTake: () => give(letting, gives.plan),
               }))}
               onBetter={() => void planning.better()}
               onStop={planning.stop}

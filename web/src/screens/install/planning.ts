@@ -54,29 +54,29 @@ export function usePlanning(team: InstallTeam, today: string, t: Teller) {
     if (id) void call(PlanRowSchema, `${at(id)}/cancel`, { method: 'POST' }).catch(() => undefined);
   };
   useEffect(() => stop, []);
-  const asPractices = (course: Course, plan: InstallPlan): readonly Kept<Practice>[] =>
+  const asPractices = (of: InstallTeam, course: Course, plan: InstallPlan): readonly Kept<Practice>[] =>
     withPlan(
       course,
       plan,
-      team.practices,
-      team.plays,
+      of.practices,
+      of.plays,
       () => nanoid(8),
       (c) => conceptWords(c, t),
     );
-  const propose = (course: Course, plan: InstallPlan, value: number): void =>
-    setProposed({ course, plan, value, practices: asPractices(course, plan) });
+  const propose = (of: InstallTeam, course: Course, plan: InstallPlan, value: number): void =>
+    setProposed({ course, plan, value, practices: asPractices(of, course, plan) });
 
   return {
     ...{ proposed, busy, look, gives },
     /** What is planned stays and what is missing is added, or all of it is made anew; of records that are on their way too. */
-    plan: (how: 'fill' | 'anew', of: InstallTeam = team): void => {
+    plan: (how: 'fill' | 'anew', of: InstallTeam = team, from?: InstallPlan): void => {
       stop();
       setLook(null);
       setGives([]);
       setBusy(true);
       void questions
-        .ask('plan', { team: of, today, how }, { key: `plan ${nanoid(6)}`, priority: 'now' })
-        .answer.then((found) => found && propose(found.course, found.plan, found.value))
+        .ask('plan', { team: of, today, how, from }, { key: `plan ${nanoid(6)}`, priority: 'now' })
+        .answer.then((found) => found && propose(of, found.course, found.plan, found.value))
         .finally(() => setBusy(false));
     },
     /** A longer look by the server; what is better is shown as it comes. */
@@ -110,7 +110,7 @@ export function usePlanning(team: InstallTeam, today: string, t: Teller) {
             wrongInPlan(course.problem, plan).length === 0
           ) {
             best = row.value;
-            propose(course, plan, row.value);
+            propose(team, course, plan, row.value);
           }
           const open = row.state === 'waiting' || row.state === 'working';
           setGives(
@@ -150,9 +150,9 @@ const lookWords = (state: string, gap: number | null, better: boolean, seconds: 
   const near =
     gap === null
       ? ''
-      : gap < 0.005
+      : gap < 1e-4
         ? ' It is proved to be the best.'
-        : ` At most ${Math.ceil(gap * 100)} % is missing.`;
+        : ` At most ${gap < 0.01 ? (gap * 100).toFixed(1) : Math.ceil(gap * 100)} % is missing.`;
   if (state === 'failed') return 'The longer look failed. This is the plan found here.';
   return state === 'done'
     ? `${better ? 'A better one was found.' : 'None better was found.'}${near}`
