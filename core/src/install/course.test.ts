@@ -116,6 +116,25 @@ describe('a plan of a team’s season', () => {
     expect(none.problem.practices).toEqual([]);
     expect(quickPlan(none.problem, () => false).plan.touches).toEqual([]);
   });
+  it('a locked live block counts for as many minutes as it has', () => {
+    const practices = empty.map((p, i) => ({
+      ...p,
+      body: {
+        ...p.body,
+        blocks: [
+          ...p.body.blocks,
+          ...(i === 0 ? [block('x', 'a', 'walk', 8, { locked: true })] : []),
+          ...(i === 1 ? [block('y', 'a', 'live', 10, { locked: true })] : []),
+        ],
+      },
+    }));
+    const course = courseOf(team({ ...base, practices }), TODAY);
+    const option = course.plays.indexOf('a');
+    expect(course.problem.longer).toEqual([{ practice: 1, option, by: 5 }]);
+    const { plan, all } = planned(team({ ...base, practices }));
+    expect(plan.touches.some((x) => x.option === option && x.is === 'live')).toBe(false);
+    expect(readyOf(team({ ...base, practices: all }), 'a').short).toEqual([]);
+  });
   it('a lock that breaks a rule stays, and the rest is planned round it', () => {
     const practices = empty.map((p, i) =>
       i === 5

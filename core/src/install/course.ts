@@ -156,6 +156,7 @@ export function courseOf(team: Team, today: string, keep = false): Course {
   const heldTouches: Touch[] = [];
   const nowDrills: Drill[] = [];
   const heldDrills: Drill[] = [];
+  const longer: { practice: number; option: number; by: number }[] = [];
   const introduced = new Set(free.flatMap((o, i) => (o.past.introduced === null ? [] : [i])));
   const reviewed = new Set(free.flatMap((o, i) => (o.past.reviewed ? [i] : [])));
   const planPractices = coming.map((p, t): PlanPractice => {
@@ -187,6 +188,8 @@ export function courseOf(team: Team, today: string, keep = false): Course {
       nowTouches.push({ practice: t, option, is });
       if (!here.some(stays)) return;
       heldTouches.push({ practice: t, option, is });
+      const live = here.reduce((n, b) => n + (isContact(b) ? b.minutes : 0), 0);
+      if (is === 'live' || is === 'both') longer.push({ practice: t, option, by: live - MINUTES.live });
       const takes = here.reduce((n, b) => n + b.minutes, 0);
       const o = free[option]!;
       const counted =
@@ -215,10 +218,13 @@ export function courseOf(team: Team, today: string, keep = false): Course {
     newEach: team.season?.newEach ?? NEW_EACH[levelOf(plays)],
     liveMinutes: limits.liveMinutes,
   };
+  // What stands against a rule stands, but the plan can't be made of it.
+  const stand = standing(problem, { touches: heldTouches, drills: heldDrills }, EMPTY);
+  const stands = new Set(stand.touches.map((x) => `${x.practice} ${x.option}`));
   return {
-    ...{ problem, plays: ids, practices: coming.map((p) => p.id), games: games.map((g) => g.id), concepts },
-    // What stands against a rule stands, but the plan can't be made of it.
-    held: standing(problem, { touches: heldTouches, drills: heldDrills }, EMPTY),
+    problem: { ...problem, longer: longer.filter((x) => stands.has(`${x.practice} ${x.option}`)) },
+    ...{ plays: ids, practices: coming.map((p) => p.id), games: games.map((g) => g.id), concepts },
+    held: stand,
     keeps: keep,
     now: coming.length === 0 ? EMPTY : { touches: nowTouches, drills: nowDrills },
   };

@@ -31,7 +31,10 @@ export function relaxed(problem: Problem, held: Held, relax: Relax): { problem: 
   if (relax.is === 'new') return { problem: { ...problem, newEach: problem.newEach + relax.by }, held };
   if (relax.is === 'unlock')
     return {
-      problem,
+      problem: {
+        ...problem,
+        longer: problem.longer?.filter((x) => x.practice !== relax.practice || x.option !== relax.option),
+      },
       held: {
         ...held,
         touches: held.touches.filter((x) => x.practice !== relax.practice || x.option !== relax.option),

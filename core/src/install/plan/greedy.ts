@@ -2,6 +2,7 @@ import {
   DUE,
   FRESH,
   LATE,
+  liveIn,
   MINUTES,
   OPTIONS_EACH,
   SHARES,
@@ -115,7 +116,7 @@ export function greedyPlan(frame: Frame, { favour, ranks }: Steer): { plan: Plan
     for (const { option, is } of here) {
       room -= is === 'in' ? bill(option) : MINUTES[is];
       if (is === 'in') options[option]!.concepts.forEach(pay);
-      put(standing[option]!, is, t, practice.day);
+      put(problem, standing, { option, is }, t);
       standing[option]!.at = t;
     }
     const open: Candidate[] = [];
@@ -153,7 +154,7 @@ export function greedyPlan(frame: Frame, { favour, ranks }: Steer): { plan: Plan
       room -= best.minutes;
       here.push({ option, is });
       touches.push({ practice: t, option, is });
-      put(standing[option]!, is, t, practice.day);
+      put(problem, standing, { option, is }, t);
       if (is !== 'in') continue;
       options[option]!.concepts.forEach(pay);
       news++;
@@ -225,14 +226,21 @@ const mayTouch = ({ problem, earlier }: Frame, o: number, s: Standing, t: number
   return !(problem.options[o]!.past.today && problem.practices[t]!.day === problem.practices[0]!.day);
 };
 
-function put(s: Standing, is: TouchKind, t: number, day: number): void {
+/** A block is done: what it makes of its option. */
+function put(
+  problem: Problem,
+  standing: readonly Standing[],
+  { option, is }: Pick<Touch, 'option' | 'is'>,
+  t: number,
+): void {
+  const s = standing[option]!;
   if (is === 'in') {
     s.in = t;
     return;
   }
   s.touches++;
-  s.last = day;
-  if (is !== 'review') s.live += MINUTES.live;
+  s.last = problem.practices[t]!.day;
+  if (is !== 'review') s.live += liveIn(problem, t, option);
   if (is !== 'live') s.reviewed = true;
 }
 const settle = (s: Standing, is: TouchKind): void => {

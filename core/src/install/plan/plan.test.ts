@@ -116,6 +116,28 @@ describe('what stands', SLOW, () => {
     expect(breaks(T1, plan)).toEqual([]);
     expect(plan.touches.filter((x) => x.option === 0 && x.is === 'in')).toHaveLength(1);
   });
+  it('live work that stands counts as long as it is, in every way a plan is made', () => {
+    const touches: Plan['touches'] = [
+      { practice: 0, option: 0, is: 'in' },
+      { practice: 1, option: 0, is: 'both' },
+    ];
+    const held: Plan = { touches, drills: [] };
+    const long: Problem = { ...T1, longer: [{ practice: 1, option: 0, by: 5 }] };
+    const live = (problem: Problem): number => valueOf(problem, held).ready.find((r) => r.option === 0)!.live;
+    expect([live(T1), live(long)]).toEqual([5, 10]);
+    // What the greedy sums up on its way, and the program, say the same.
+    const greedy = greedyPlan(frameOf(long, held), { favour: evenFavour(long), ranks: null });
+    expect(greedy.value).toBeCloseTo(valueOf(long, greedy.plan).value, 9);
+    const { broken, worth } = inProgram(long, held);
+    expect(broken).toBe(0);
+    expect(worth).toBeCloseTo(valueOf(long, held).value, 2);
+    // Nothing more live is asked of it, where else there would be.
+    const more = (problem: Problem): boolean =>
+      quickPlan(problem, (n) => n < 60, held).plan.touches.some(
+        (x) => x.option === 0 && x.is === 'live' && x.practice === 2,
+      );
+    expect([more(T1), more(long)]).toEqual([true, false]);
+  });
   it('what the past did need not be done again', () => {
     const past = { ...NO_PAST, introduced: -2, touches: 2, reviewed: true, live: 10, last: -3 };
     const problem = { ...T1, options: T1.options.map((o, i) => (i === 0 ? { ...o, past } : o)) };

@@ -57,6 +57,9 @@ export interface Problem {
   readonly newEach: number;
   /** Live minutes that make an option ready. */
   readonly liveMinutes: number;
+  /** Live minutes that blocks which stand have beyond the usual ones. */
+  readonly longer?:
+    readonly { readonly practice: number; readonly option: number; readonly by: number }[] | undefined;
 }
 
 export type TouchKind = 'in' | 'review' | 'live' | 'both';
@@ -78,6 +81,10 @@ export const EMPTY: Plan = { touches: [], drills: [] };
 
 /** Minutes of a review, of live work, and of both one after the other (from memory of common practice). */
 export const MINUTES: Readonly<Record<Exclude<TouchKind, 'in'>, number>> = { review: 3, live: 5, both: 8 };
+/** Live minutes of an option in a practice where it is live at all. */
+export const liveIn = ({ longer }: Pick<Problem, 'longer'>, practice: number, option: number): number =>
+  MINUTES.live + (longer?.find((x) => x.practice === practice && x.option === option)?.by ?? 0);
+
 /** Options a practice has room for at most. */
 export const OPTIONS_EACH = 6;
 /** The n-th touch is due so many practices after the introduction. */

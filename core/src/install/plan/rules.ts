@@ -96,6 +96,10 @@ export interface ReadyColumns {
   fresh: number | null;
 }
 
+/** Live minutes that blocks which stand have beyond the usual, by a practice. */
+const stands = ({ longer }: Problem, option: number, last: number): number =>
+  (longer ?? []).reduce((n, x) => (x.option === option && x.practice <= last ? n + x.by : n), 0);
+
 /** What each game wants of each option, and what that is worth; by game and option. */
 export function readyRules(problem: Problem, c: Columns, rows: Rows): Map<string, ReadyColumns> {
   const { options, practices, games } = problem;
@@ -126,7 +130,7 @@ export function readyRules(problem: Problem, c: Columns, rows: Rows): Map<string
               [ready.live, problem.liveMinutes],
               [sum(c.lived, last), -MINUTES.live],
             ],
-            past.live,
+            past.live + stands(problem, o, last),
           );
         if (ready.reviewed !== null) rows.under(ready.live, ready.reviewed);
       }

@@ -50,6 +50,10 @@ const ProblemSchema = z.object({
     .max(MOST.games),
   newEach: z.number().int().min(1).max(10),
   liveMinutes: z.number().min(1).max(120),
+  longer: z
+    .array(z.object({ practice: place, option: place, by: z.number().min(-120).max(240) }))
+    .max(MOST.practices * 12)
+    .optional(),
 });
 const PlanSchema = z.object({
   touches: z

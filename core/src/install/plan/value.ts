@@ -6,6 +6,7 @@ import {
   SHARES,
   earlierDay,
   lastBefore,
+  liveIn,
   type Plan,
   type Problem,
   type TouchKind,
@@ -87,8 +88,10 @@ export function valueOf(problem: Problem, plan: Plan): PlanValue {
       const reviewed =
         (past.reviewed || touches.some((x) => x.is === 'review' || x.is === 'both')) &&
         (early || past.reviewed);
-      const live =
-        past.live + MINUTES.live * touches.filter((x) => x.is === 'live' || x.is === 'both').length;
+      const live = touches.reduce(
+        (n, x) => (x.is === 'live' || x.is === 'both' ? n + liveIn(problem, x.practice, option) : n),
+        past.live,
+      );
       const freshFrom = day - FRESH;
       const fresh =
         (past.last !== null && past.last >= freshFrom) ||
