@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
-import { mondayOf, type Kept, type Practice } from '@corkscrew/core';
+import { mondayOf, type Kept, type PlanOrder, type Practice } from '@corkscrew/core';
 import { expect, test, type App } from './app.ts';
 
 const practices = async (app: App): Promise<Kept<Practice>[]> =>
@@ -287,4 +287,70 @@ test('a practice that was changed somewhere else as well is asked about, and not
   await game.getByLabel('Start').fill(mine.start);
   await expect(game.getByText(/At that hour there is a practice as well/)).toBeVisible();
   await game.getByRole('button', { name: 'Take this game out' }).click();
+});
+
+test('what would give more is told with what comes of it, and done in one press', async ({ page, app }) => {
+  await page.goto(`${app.url}/install`);
+  const plan = page.getByRole('region', { name: 'The plan' });
+  await page.getByRole('button', { name: 'Plan', exact: true }).click();
+  await page.getByRole('menuitem', { name: 'Fill in what is missing' }).click();
+  await expect(plan.getByRole('button', { name: 'Look longer' })).toBeVisible();
+  // The server's part takes long and is tried in its own tests: here it says at once what it would find.
+  let order = null as PlanOrder | null;
+  let relax = -1;
+  await page.route('**/api/plans**', async (route) => {
+    order ??= route.request().postDataJSON() as PlanOrder;
+    relax = order.relax!.findIndex((r) => r.is === 'minutes');
+    const ready = [{ game: 0, option: 0, from: 0.4, to: 1 }];
+    await route.fulfill({
+      json: {
+        ...{ id: 'look', state: 'done', plan: order.start, value: 1, gap: 0, seconds: 1 },
+        gives: [{ relax, plan: order.start, sure: 0.5, ready }],
+      },
+    });
+  });
+  await plan.getByRole('button', { name: 'Look longer' }).click();
+  const gives = plan.getByRole('list', { name: 'What would give more' });
+  await expect(gives).toContainText(/is 100 % ready for Gorsedale, away then, not 40 %/);
+  const words = await gives.locator('b').first().innerText();
+  const minutes = Number(/\d+/.exec(words)![0]);
+  const before = await practices(app);
+  await gives.getByRole('button', { name: 'Do it, and plan again' }).click();
+  await expect(page.getByText(`${words}: done.`)).toBeVisible();
+  const given = async (): Promise<number[]> =>
+    (await practices(app)).flatMap(({ id, body }) => {
+      const was = before.find((b) => b.id === id)!.body;
+      const more = (body.playMinutes ?? 0) - (was.playMinutes ?? Math.round(was.minutes / 3));
+      return body.playMinutes !== was.playMinutes ? [more] : [];
+    });
+  await expect.poll(given).toEqual([minutes]);
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await expect.poll(given).toEqual([]);
+});
+
+test('how far a play is stands with its block, line by line; a practice of before is brought back', async ({
+  page,
+  app,
+}) => {
+  await page.goto(`${app.url}/install`);
+  await page
+    .locator('[data-practice="demo-practice-13"]')
+    .getByRole('button', { name: /^Bell 2/ })
+    .first()
+    .click();
+  const panel = page.getByRole('region', { name: 'Bell 2', exact: true });
+  await panel.getByText('How far it is').click();
+  await expect(panel.locator('.far span').first()).toContainText(/^(Introduced|Reviewed|Live|Settled), /);
+
+  await page.locator('[data-practice="demo-practice-13"] > .title').click();
+  const day = page.getByRole('region').filter({ has: page.getByLabel('Place') });
+  await day.getByLabel('Place').fill('Old hall');
+  await day.getByLabel('Place').press('Enter');
+  await expect.poll(async () => (await practice(app, 'demo-practice-13')).place).toBe('Old hall');
+  await day.getByRole('button', { name: 'Show them' }).click();
+  await day
+    .getByRole('button', { name: /^Bring back/ })
+    .first()
+    .click();
+  await expect.poll(async () => (await practice(app, 'demo-practice-13')).place).not.toBe('Old hall');
 });

@@ -5,6 +5,7 @@ import { changeBlock, moveBlock } from './blocks.ts';
 import { courseOf } from './course.ts';
 import { doneWith, linesOf, wantsOf } from './done.ts';
 import { drillsOf } from './drills.ts';
+import { farOf } from './far.ts';
 import { memoryLoad } from './load.ts';
 import { mended, mendFor } from './mend.ts';
 import { quickPlan } from './plan/search.ts';
@@ -328,5 +329,27 @@ describe('lines, wants, drills and load', () => {
       ['4', 1, 1, 0],
       ['5', 1, 2, 1],
     ]);
+  });
+});
+
+describe('how far a play is', () => {
+  const of = (blocks: ReturnType<typeof block>[]) =>
+    farOf(b, team({ ...base, practices: [practice('p', '2026-11-28', blocks)] }), TODAY);
+  it('by line, and by side where a side was done alone', () => {
+    const both = of([block('x', 'b', 'walk', 8, { done: done(8) })]);
+    expect(both.map((f) => [f.all.stage, f.sides])).toEqual(both.map(() => ['introduced', null]));
+    expect(both).toHaveLength(2);
+    const flipped = of([block('x', 'b', 'walk', 8, { side: 'flipped', done: done(8) })]);
+    for (const f of flipped) {
+      expect(f.sides!.flipped.stage).toBe('introduced');
+      expect(f.sides!.asDrawn.stage).toBe('drawn');
+    }
+  });
+  it('what was done with one line is done with that line', () => {
+    const item = { is: 'play', play: 'b', name: 'b', leaves: ['e1'] } as const;
+    const far = of([block('x', 'b', 'walk', 8, { item: { ...item, leaves: ['e1'] }, done: done(8) })]);
+    expect(far.map((f) => [f.leaf, f.all.stage])).toEqual(
+      far.map((f) => [f.leaf, f.leaf === 'e1' ? 'introduced' : 'drawn']),
+    );
   });
 });

@@ -3,6 +3,8 @@ import {
   BLOCK_WORDS,
   SEASON_LIMITS,
   lineWords,
+  progressWords,
+  type farOf,
   linesOf,
   type Block,
   type BlockStage,
@@ -34,6 +36,7 @@ export function BlockPanel({
   practices,
   play,
   today,
+  far,
   why,
   onChange,
   onMoveTo,
@@ -45,6 +48,8 @@ export function BlockPanel({
   practices: readonly Kept<Practice>[];
   play: Play | undefined;
   today: string;
+  /** How far each line of the play is. */
+  far: ReturnType<typeof farOf>;
   why: string | null;
   onChange: (change: Partial<Block>) => void;
   onMoveTo: (practice: string) => void;
@@ -131,6 +136,7 @@ export function BlockPanel({
             }}
           />
         )}
+        {play && far.length > 0 && <HowFar play={play} far={far} />}
         <TextField
           label="Freeze points, half speed, notes"
           value={block.note ?? ''}
@@ -161,5 +167,30 @@ export function BlockPanel({
         </div>
       )}
     </section>
+  );
+}
+
+/** How far each line of a play is, and each side where they differ. */
+function HowFar({ play, far }: { play: Play; far: ReturnType<typeof farOf> }) {
+  const t = usePlainTeller();
+  return (
+    <details className="far">
+      <summary>How far it is</summary>
+      <ul>
+        {far.map(({ leaf, all, sides }) => (
+          <li key={leaf}>
+            <b>{lineWords(play, leaf, t)}</b>
+            {sides ? (
+              <>
+                <span>As drawn: {progressWords(sides.asDrawn)}</span>
+                <span>Flipped: {progressWords(sides.flipped)}</span>
+              </>
+            ) : (
+              <span>{progressWords(all)}</span>
+            )}
+          </li>
+        ))}
+      </ul>
+    </details>
   );
 }

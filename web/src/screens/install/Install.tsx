@@ -2,6 +2,7 @@ import {
   addDays,
   changeBlock,
   dayNumber,
+  farOf,
   givesWords,
   letGo,
   lettingWords,
@@ -168,6 +169,10 @@ export default function Install() {
     const reason = reasonOf(b, p, { ...team, practices }, of);
     return reason && reasonWords(reason);
   };
+  const farOfBlock = (b: Block) => {
+    const play = b.item.is === 'play' ? team.plays.get(b.item.play) : undefined;
+    return play ? farOf(play, team, day) : [];
+  };
   const made = season || (install.season === null && !install.loading);
   const weeks = (
     <>
@@ -280,6 +285,7 @@ export default function Install() {
               practices={team.practices}
               play={block.item.is === 'play' ? team.plays.get(block.item.play) : undefined}
               today={day}
+              far={farOfBlock(block)}
               why={
                 block.item.is === 'play' && !team.plays.has(block.item.play)
                   ? 'This play is no longer in the playbook.'

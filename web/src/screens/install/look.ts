@@ -202,6 +202,15 @@ export const SideColumn = styled.div`
     align-items: end;
     gap: 8px;
   }
+  .far li {
+    display: grid;
+    gap: 1px;
+    padding: 4px 0;
+    font-size: 13px;
+  }
+  .far span {
+    color: var(--ink-2);
+  }
   .gives li {
     display: grid;
     gap: 3px;
