@@ -365,7 +365,7 @@ export {
   withCell,
   type PlayersRead,
 } from './people/player-table.ts';
-export { playRoster, type PlayRoster } from './people/roster.ts';
+export { clearable, playRoster, type PlayRoster } from './people/roster.ts';
 export { barWords, turnWords, DUTY_WORDS, heightWords, needWords, SKILL_WORDS } from './language/people.ts';
 export { lean as leanPlan, planSearch, quickPlan } from './install/plan/search.ts';
 export { planProgram } from './install/plan/program.ts';

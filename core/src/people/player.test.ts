@@ -1,3 +1,5 @@
+import { newPlay } from '../play/new-play.ts';
+import { clearable, playRoster } from './roster.ts';
 import { DaySchema } from '../calendar/day.ts';
 import { describe, expect, it } from 'vitest';
 import {
@@ -111,5 +113,31 @@ describe('what can be kept of a man', () => {
     });
     expect(JSON.stringify(kept)).not.toMatch(/knee|diagnosis/);
     expect(ClearanceSchema.safeParse({ name: '', covers: {} }).success).toBe(false);
+  });
+});
+
+describe('a number that nobody is cleared for', () => {
+  const play = newPlay({
+    ...{ id: 'p', name: 'P', court: 'nfhs', level: 'pro', alignment: 'horns', ball: '1' },
+  });
+  const rule = { id: 'c', body: { name: 'P', covers: { play: 'p', number: '5' } } } as const;
+  const other = { id: 'd', body: { name: 'Q', covers: { play: 'p', number: '5' } } } as const;
+  const five = (...more: Partial<Player>[]) =>
+    more.map((m, i) => ({ id: `m${i}`, body: man({ plays: ['5'], ...m }) }));
+  const cleared = (...ids: string[]) =>
+    ids.map((clearance) => ({ clearance, level: 'game' as const, since: '2026-09-01' }));
+
+  it('is nearest to who lacks least, and of those to who fits best', () => {
+    const men = five({ plays: ['4'] }, {}, { cleared: cleared('d') }, { out: [{ from: TODAY, as: 'out' }] });
+    const roster = playRoster(play, men, [rule, other], TODAY);
+    expect(roster.nobody).toContain('5');
+    expect(clearable(roster, 4)).toEqual({
+      man: 2,
+      missing: [{ is: 'clearance', id: 'c', name: 'P', practice: false }],
+    });
+  });
+  it('to nobody where a clearance would not help', () => {
+    const roster = playRoster(play, five({ plays: ['4'] }), [rule], TODAY);
+    expect(clearable(roster, 4)).toBeNull();
   });
 });

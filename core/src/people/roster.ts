@@ -45,3 +45,23 @@ export function playRoster(
     nobody: PLAYERS.filter((_, n) => scores.every((row) => row[n] === null)),
   };
 }
+
+/** A man who could play a number but for clearances he has not got. */
+export interface Clearable {
+  readonly man: number;
+  readonly missing: readonly (Bar & { readonly is: 'clearance' })[];
+}
+
+/**
+ * Of a number that nobody there can play the man who is nearest to it: he is there and plays it, lacks the fewest
+ * clearances, and of those fits best. Null where a clearance would not help.
+ */
+export function clearable({ men }: PlayRoster, number: number): Clearable | null {
+  const found = men.flatMap((row, man) => {
+    const { bars, fit } = row[number]!;
+    const missing = bars.flatMap((b) => (b.is === 'clearance' ? [b] : []));
+    return missing.length > 0 && missing.length === bars.length ? [{ man, missing, fit: fit.value }] : [];
+  });
+  const best = found.sort((a, b) => a.missing.length - b.missing.length || b.fit - a.fit || a.man - b.man)[0];
+  return best ? { man: best.man, missing: best.missing } : null;
+}

@@ -25,6 +25,7 @@ import { Choice } from '../../ui/Choice.tsx';
 import { Segments } from '../../ui/Segments.tsx';
 import { Lineups } from './Lineups.tsx';
 import { Besides } from './Besides.tsx';
+import { Nobody } from './Nobody.tsx';
 import { Factors } from './Factors.tsx';
 import { OtherSide } from './OtherSide.tsx';
 import type { Kept } from '@corkscrew/core';
@@ -52,6 +53,7 @@ export function PlayFit({
   lineups,
   onPlay,
   onMan,
+  onClear,
   units,
 }: {
   of: RosterPlay;
@@ -63,6 +65,7 @@ export function PlayFit({
   lineups: Records<'lineups'>;
   onPlay: (id: string) => void;
   onMan: (id: string) => void;
+  onClear: (id: string, clearances: readonly string[]) => void;
   units: Units;
 }) {
   /** Men the coach put on a number himself, by their ids: a list may be put in another order meanwhile. */
@@ -205,7 +208,7 @@ export function PlayFit({
                       )}
                     </>
                   ) : (
-                    <p className="gap">Nobody there can play it.</p>
+                    <Nobody roster={roster} number={n} men={men} onClear={onClear} />
                   )}
                 </td>
                 <td>

@@ -193,6 +193,17 @@ export default function Roster() {
               lineups={lineups}
               onPlay={choose('play')}
               onMan={setMan}
+              onClear={(id, wanted) => {
+                const one = men.find((m) => m.id === id);
+                if (!one) return;
+                const kept = one.body.cleared.filter((c) => !wanted.includes(c.clearance));
+                const now = wanted.map((clearance) => ({
+                  clearance,
+                  level: 'game' as const,
+                  since: roster.day,
+                }));
+                players.change(id, { ...one.body, cleared: [...kept, ...now] });
+              }}
             />
           ) : (
             <section className="fit">
