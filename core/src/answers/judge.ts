@@ -1,7 +1,8 @@
 import type { Seat } from '../geometry/five.ts';
 import type { PassKind } from '../motion/level.ts';
 import type { Defended } from '../defence/defended.ts';
-import { OPEN, opennessAt, type Openness } from '../look/openness.ts';
+import { OPEN } from '../look/chance.ts';
+import { opennessAt, type Openness } from '../look/openness.ts';
 
 /** A look as the defence has it in its time: whether it is open for three tenths of a second on end, and what it is worth. */
 export interface Judged {

@@ -1,6 +1,6 @@
 import type { PlayerId } from '../alignment/library.ts';
 import type { Judged } from './judge.ts';
-import { OPEN } from '../look/openness.ts';
+import { OPEN } from '../look/chance.ts';
 import { said, type Said } from '../language/said.ts';
 import { readWords } from '../language/read.ts';
 import type { Defence, Read } from '../play/document.ts';

@@ -28,7 +28,6 @@ import { usePhone } from '../../app/size.ts';
 import { dayLong, dayShort, today as todayIs } from '../../app/today.ts';
 import { listPlays } from '../../keeping/lists.ts';
 import { usePlainTeller } from '../../team/teller.ts';
-import { Choices } from '../../ui/Choices.tsx';
 import { AllElsewhere } from '../../ui/Elsewhere.tsx';
 import { Button, MainButton, Sign } from '../../ui/controls.tsx';
 import { TopBar } from '../../ui/TopBar.tsx';
@@ -38,6 +37,7 @@ import { contactWords, meetsWords } from './contact.ts';
 import { Learn } from './Learn.tsx';
 import { GamePanel } from './GamePanel.tsx';
 import { Page, SideColumn } from './look.ts';
+import { Menus, type Fresh, type OpenMenu } from './Menus.tsx';
 import { usePlanning } from './planning.ts';
 import { PlanBox } from './PlanBox.tsx';
 import { PracticePanel } from './PracticePanel.tsx';
@@ -47,8 +47,6 @@ import { gameName, readiness, useInstall, type Install as State } from './use-in
 import { Week, type Chosen } from './Weeks.tsx';
 import { useQuery } from '@tanstack/react-query';
 
-type Menu = { readonly at: Element; readonly is: 'plan' | 'new' } | null;
-
 /** What we teach in which practice, and whether we are ready by the game. */
 export default function Install() {
   const install = useInstall();
@@ -56,7 +54,7 @@ export default function Install() {
   const [params, setParams] = useSearchParams();
   const [chosen, setChosen] = useState<Chosen>(null);
   const [season, setSeason] = useState(false);
-  const [menu, setMenu] = useState<Menu>(null);
+  const [menu, setMenu] = useState<OpenMenu>(null);
   const phone = usePhone();
   const planning = usePlanning(team, day, usePlainTeller());
   const proposed = planning.proposed?.practices ?? null;
@@ -135,6 +133,25 @@ export default function Install() {
       { ...team, season: rules ?? team.season, practices },
       found,
     );
+  };
+  const begin = (what: Fresh): void => {
+    const id = nanoid(12);
+    if (what === 'calendar') return location.assign('/api/calendar');
+    if (what === 'season') {
+      setChosen(null);
+      return setSeason(true);
+    }
+    setSeason(false);
+    if (what === 'practice') {
+      const blocks: Block[] = [
+        { id: nanoid(8), item: { is: 'other', name: 'Warm-up' }, stage: 'guided', minutes: 12 },
+      ];
+      change(
+        [{ id, body: { date: todayIs(), start: '18:00', minutes: 90, absent: [], blocks } }],
+        'A practice stands today.',
+      );
+    } else install.games.change(id, { date: addDays(todayIs(), 7), start: '19:00', home: true });
+    setChosen({ is: what, id });
   };
   const add = (what: { play?: string; name: string }): void => {
     if (!practice) return;
@@ -358,57 +375,7 @@ export default function Install() {
           )}
         </SideColumn>
       </div>
-      {menu?.is === 'plan' && (
-        <Choices
-          label="Plan"
-          at={menu.at}
-          choices={[
-            { id: 'fill', words: 'Fill in what is missing' },
-            { id: 'anew', words: 'Plan all of it anew' },
-          ]}
-          onChoose={(how) => {
-            setMenu(null);
-            plan(how);
-          }}
-          onClose={() => setMenu(null)}
-        />
-      )}
-      {menu?.is === 'new' && (
-        <Choices
-          label="New"
-          at={menu.at}
-          choices={[
-            { id: 'practice', words: 'Practice' },
-            { id: 'game', words: 'Game' },
-            { id: 'season', words: 'Season and practice days' },
-            { id: 'calendar', words: 'Calendar file' },
-          ]}
-          onChoose={(what) => {
-            setMenu(null);
-            const id = nanoid(12);
-            if (what === 'calendar') return location.assign('/api/calendar');
-            if (what === 'season') {
-              setChosen(null);
-              return setSeason(true);
-            }
-            setSeason(false);
-            if (what === 'practice') {
-              const blocks: Block[] = [
-                { id: nanoid(8), item: { is: 'other', name: 'Warm-up' }, stage: 'guided', minutes: 12 },
-              ];
-              change(
-                [{ id, body: { date: todayIs(), start: '18:00', minutes: 90, absent: [], blocks } }],
-                'A practice stands today.',
-              );
-              setChosen({ is: 'practice', id });
-            } else {
-              install.games.change(id, { date: addDays(todayIs(), 7), start: '19:00', home: true });
-              setChosen({ is: 'game', id });
-            }
-          }}
-          onClose={() => setMenu(null)}
-        />
-      )}
+      <Menus menu={menu} onPlan={plan} onNew={begin} onClose={() => setMenu(null)} />
       {install.undo && <Undo words={install.undo.words} onUndo={install.takeBack} onGone={install.forget} />}
     </Page>
   );

@@ -1,6 +1,7 @@
 import { said } from '../../../language/said.ts';
 import { distanceToRim } from '../../../court/queries.ts';
-import { OPEN, type Openness } from '../../../look/openness.ts';
+import { OPEN } from '../../../look/chance.ts';
+import type { Openness } from '../../../look/openness.ts';
 import type { Against } from '../../../look/against.ts';
 import type { Flight } from '../../../motion/timeline.ts';
 import type { Check, CheckInput } from '../../finding.ts';
