@@ -270,8 +270,8 @@ test('a practice that was changed somewhere else as well is asked about, and not
     body: JSON.stringify({ revision: row!.revision, sitting: 'other', body: { ...mine, place: 'Old gym' } }),
   });
   expect(r.status).toBe(200);
-  await panel.getByLabel('Place').fill('New gym');
-  await panel.getByLabel('Place').press('Enter');
+  await panel.getByRole('textbox', { name: 'Place' }).fill('New gym');
+  await panel.getByRole('textbox', { name: 'Place' }).press('Enter');
   const asked = page.getByRole('alert').filter({ hasText: 'was changed somewhere else as well' });
   await expect(asked).toBeVisible({ timeout: 20_000 });
   expect((await practice(app, id)).place).toBe('Old gym');
@@ -343,9 +343,9 @@ test('how far a play is stands with its block, line by line; a practice of befor
   await expect(panel.locator('.far span').first()).toContainText(/^(Introduced|Reviewed|Live|Settled), /);
 
   await page.locator('[data-practice="demo-practice-13"] > .title').click();
-  const day = page.getByRole('region').filter({ has: page.getByLabel('Place') });
-  await day.getByLabel('Place').fill('Old hall');
-  await day.getByLabel('Place').press('Enter');
+  const day = page.getByRole('region').filter({ has: page.getByRole('textbox', { name: 'Place' }) });
+  await day.getByRole('textbox', { name: 'Place' }).fill('Old hall');
+  await day.getByRole('textbox', { name: 'Place' }).press('Enter');
   await expect.poll(async () => (await practice(app, 'demo-practice-13')).place).toBe('Old hall');
   await day.getByRole('button', { name: 'Show them' }).click();
   await day

@@ -426,7 +426,7 @@ export { standing as standingPlan } from './install/plan/repair.ts';
 export { mended, mendFor, type Mend } from './install/mend.ts';
 export { farOf } from './install/far.ts';
 export { letGo, lettings, type Letting } from './install/gives.ts';
-export { fuller as fullerPlan, givesOf, relaxed, type Gives, type Relax } from './install/plan/gives.ts';
+export { fuller as fullerPlan, givesOf, relaxed, type Gives } from './install/plan/gives.ts';
 export { changeBlock, moveBlock } from './install/blocks.ts';
 export { linesOf } from './install/done.ts';
 export { drillsOf, type DrillCard } from './install/drills.ts';

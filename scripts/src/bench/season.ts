@@ -12,7 +12,7 @@ function randomFrom(seed: number): () => number {
 }
 
 /** Eight weeks of four practices and a game on Saturday, and twenty plays of which each game wants about half. */
-export function eightWeeks(seed: number): PlanProblem {
+function eightWeeks(seed: number): PlanProblem {
   const random = randomFrom(seed);
   const int = (a: number, b: number): number => a + Math.floor(random() * (b - a + 1));
   const concepts = Array.from({ length: int(30, 60) }, () => [0.5, 1, 1, 1.5, 2, 2, 3][int(0, 6)]!);

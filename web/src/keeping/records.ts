@@ -9,6 +9,7 @@ import {
 import { useQuery } from '@tanstack/react-query';
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import { nanoid } from 'nanoid';
+import { useMemo } from 'react';
 import { create } from 'zustand';
 import { api, ApiProblem, Unreachable } from '../app/api.ts';
 import { client } from '../app/client.ts';
@@ -133,11 +134,15 @@ export function useRecords<K extends RecordKind>(kind: K): Records<K> {
     networkMode: 'always',
   });
   const all = useDrafts((s) => s.drafts);
-  const drafts = all.filter((d) => d.kind === kind);
-  const others = data?.filter((r) => !drafts.some((d) => d.id === r.id));
-  const mine = drafts.flatMap((d) => (d.body ? [{ id: d.id, body: d.body as RecordBody<K> }] : []));
+  // The same lists as long as nothing changed: what is worked out of them is not worked out again.
+  const drafts = useMemo(() => all.filter((d) => d.kind === kind), [all, kind]);
+  const rows = useMemo(() => {
+    const others = data?.filter((r) => !drafts.some((d) => d.id === r.id));
+    const mine = drafts.flatMap((d) => (d.body ? [{ id: d.id, body: d.body as RecordBody<K> }] : []));
+    return others && [...others, ...mine].sort((a, b) => (a.id < b.id ? -1 : 1));
+  }, [data, drafts]);
   return {
-    rows: others && [...others, ...mine].sort((a, b) => (a.id < b.id ? -1 : 1)),
+    rows,
     change: (id, body) => keeper.change(kind, id, data?.find((r) => r.id === id)?.revision ?? 0, body),
     choose: (id, which) => keeper.choose(kind, id, which),
     drafts,

@@ -124,7 +124,7 @@ function introductions(
 }
 
 /** Whether an option was in on an earlier day than a practice: only then it may be reviewed there. */
-export function sinceOf(frame: Frame, introduced: readonly Var[], { past }: PlanOption, t: number): Var {
+function sinceOf(frame: Frame, introduced: readonly Var[], { past }: PlanOption, t: number): Var {
   const d = frame.earlier[t]!;
   if (d >= 0) return introduced[d]!;
   return past.introduced === null || past.today ? null : 'one';

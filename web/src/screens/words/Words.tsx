@@ -198,7 +198,8 @@ export default function Words() {
     document.title = 'Language · Corkscrew';
   }, []);
   const entries = useMemo(
-    () => entriesOf(plays?.rows ?? [], series.rows ?? [], words.rows ?? []),
+    // Before the team's own words are here nothing can be written: it would be one word twice.
+    () => (words.rows ? entriesOf(plays?.rows ?? [], series.rows ?? [], words.rows) : []),
     [plays, series.rows, words.rows],
   );
   const firstLetter = team?.defaults.firstLetter ?? false;
