@@ -108,42 +108,63 @@ const pin: Board = {
     [{ by: '3', does: 'hold', seconds: 0.8 }],
   ] as unknown as Board['frames'],
 };
+/** Five out and nobody moves: who helps off his man has to come back to a pass. */
+const still: Board = {
+  places: { '1': [18, 20], '2': [-18.5, 18], '3': [0, 27], '4': [-22, 3.5], '5': [22, 3.5] },
+  frames: [[{ by: '1', does: 'hold', seconds: 3 }]] as unknown as Board['frames'],
+};
 const zone: ZonePlan = {
   ...{ type: 'zone', zone: '2-3', schools: [], acts: [] },
   chases: Int8Array.from([-1, -1, -1, -1, -1]) as unknown as ZonePlan['chases'],
 };
 
 describe('what a coach would expect of them (common practice)', () => {
-  const play = playFrom(pin);
-  const room = (theirs: Fives['theirs'], plan: ZonePlan | ReturnType<typeof man> = man()): number => {
-    const record = withFives(school, { ours: SEATS.map(() => ({ speed: 1 })), theirs });
-    const d = played(play, record, plan);
-    // As he catches it: later everybody is there.
-    const k = Math.ceil(d.rails.timeline.flights[0]!.arrive / d.rails.dt) + 1;
-    return opennessAt(d, k, 2).atShot;
+  /** Seconds until a hand is there at a shooter on the far side. */
+  const room = (
+    theirs: Fives['theirs'],
+    seat: Seat,
+    plan: ZonePlan | ReturnType<typeof man> = man(),
+  ): number => {
+    const ours = SEATS.map(() => ({ speed: 1 }));
+    const d = played(playFrom(still), withFives(school, { ours, theirs }), plan);
+    return opennessAt(d, 120, seat).contestIn;
   };
   const all = (speed: number) => SEATS.map(() => ({ speed }));
 
-  it('a slower five leaves the shooter more room, a quicker one less: man to man and in a zone', () => {
-    for (const plan of [man(), zone]) {
-      expect(room(all(0.85), plan)).toBeGreaterThan(room(all(1.15), plan));
-      expect(room(all(0.85), plan)).toBeGreaterThanOrEqual(room(all(1), plan));
-      expect(room(all(1), plan)).toBeGreaterThanOrEqual(room(all(1.15), plan));
-    }
+  it('a slower five is longer on its way to the far shooters, a quicker one shorter: man to man and in a zone', () => {
+    for (const plan of [man(), zone])
+      for (const seat of [1, 3] as const) {
+        const [slow, usual, quick] = [0.85, 1, 1.15].map((s) => room(all(s), seat, plan)) as [
+          number,
+          number,
+          number,
+        ];
+        expect(slow).toBeGreaterThan(usual);
+        expect(usual).toBeGreaterThan(quick);
+      }
   });
 
-  it('only the legs of the man who runs there matter much', () => {
+  it('only the legs of the man who runs there matter', () => {
     const slow = (seat: Seat) => SEATS.map((s) => ({ speed: s === seat ? 0.85 : 1 }));
-    const his = room(slow(2));
-    expect(his).toBeGreaterThan(room(all(1)));
-    // The man of the far corner is nowhere near.
-    expect(room(slow(3))).toBeCloseTo(room(all(1)), 1);
+    expect(room(slow(1), 1)).toBeGreaterThan(room(all(1), 1));
+    expect(room(slow(4), 1)).toBeCloseTo(room(all(1), 1), 6);
+  });
+
+  it('a shorter man is no nearer by running: his hand is lower, and the shot worth more', () => {
+    const value = (cm: number): number => {
+      const ours = SEATS.map(() => ({ speed: 1, heightCm: 190 }));
+      const theirs = SEATS.map(() => ({ speed: 1, heightCm: cm }));
+      const d = played(playFrom(still), withFives(school, { ours, theirs }));
+      return opennessAt(d, 120, 1).atShot;
+    };
+    expect(value(175)).toBeGreaterThan(value(190));
+    expect(value(190)).toBeGreaterThan(value(205));
   });
 
   it('a quicker shooter is there sooner, and his pass with him', () => {
     const caught = (speed: number): number => {
       const record = withFives(school, { ours: SEATS.map((s) => ({ speed: s === 2 ? speed : 1 })) });
-      const { timeline } = compile(play, 'f3', court, 'highSchool', record);
+      const { timeline } = compile(playFrom(pin), 'f3', court, 'highSchool', record);
       return timeline.flights[0]!.arrive;
     };
     expect(caught(1.15)).toBeLessThan(caught(1));
