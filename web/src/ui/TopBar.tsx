@@ -76,9 +76,15 @@ const Bar = styled.header`
     /* However long the longest of its names is. */
     > select {
       flex: 1 1 60px;
+      min-width: 76px;
       max-width: 112px;
     }
     gap: 14px;
+  }
+  @media (max-width: 900px) {
+    nav a.language:not([aria-current]) {
+      display: none;
+    }
   }
   @media (max-width: 760px) {
     gap: 10px;
@@ -93,6 +99,9 @@ const Bar = styled.header`
     }
   }
   @media (max-width: 600px) {
+    > select {
+      min-width: 60px;
+    }
     /* Beside a play's name there is room for the way back only. */
     nav[data-room='desk'] a:nth-of-type(4) {
       display: none;

@@ -190,6 +190,16 @@ export default function Install() {
     const play = b.item.is === 'play' ? team.plays.get(b.item.play) : undefined;
     return play ? farOf(play, team, day) : [];
   };
+  // On a narrow screen the weeks make room for what is in hand: that stays in sight.
+  const inHand =
+    chosen?.is === 'block' ? `[data-block="${chosen.block}"]` : `[data-practice="${practice?.id ?? ''}"]`;
+  useEffect(() => {
+    document.querySelector(inHand)?.scrollIntoView({ block: 'nearest' });
+  }, [inHand]);
+  // On a phone the days stand under each other: it begins with today.
+  useEffect(() => {
+    if (phone && !install.loading) document.querySelector('.day[data-today]')?.scrollIntoView();
+  }, [phone, install.loading]);
   const made = season || (install.season === null && !install.loading);
   const weeks = (
     <>
@@ -231,7 +241,10 @@ export default function Install() {
           </p>
         )}
       </TopBar>
-      <div className="both">
+      <div
+        className="both"
+        data-open={proposed || made || block || practice || chosen?.is === 'game' ? '' : undefined}
+      >
         <main className="weeks">
           {phone && <div className="turn">{weeks}</div>}
           <AllElsewhere records={install.practices} name={(p) => `The practice of ${dayLong(p.date)}`} />

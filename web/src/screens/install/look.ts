@@ -64,6 +64,21 @@ export const Page = styled.div`
       border: 0;
       border-top: 1px solid var(--rule-2);
     }
+    /* What is in hand stands under the weeks, in sight: both are scrolled by themselves. */
+    .both[data-open] {
+      grid-template-rows: minmax(0, 1fr) minmax(0, 52%);
+      align-content: stretch;
+      overflow: hidden;
+    }
+    .both[data-open] > * {
+      overflow: auto;
+    }
+    .both[data-open] > .side {
+      border-top: 3px double var(--ink);
+    }
+    .side .head > button {
+      order: 2;
+    }
   }
   @media (max-width: 1023px) {
     .next {

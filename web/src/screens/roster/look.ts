@@ -350,12 +350,14 @@ export const Page = styled.div`
       border-top: 1px solid var(--rule-2);
     }
   }
+  @media (max-width: 1000px) {
+    .said {
+      display: none;
+    }
+  }
   @media (max-width: 760px) {
     .columns {
       grid-template-columns: minmax(0, 1fr);
-    }
-    .said {
-      display: none;
     }
     .fit th,
     .fit td {
