@@ -171,7 +171,7 @@ ${findingTable()}
 ## What is not claimed
 
 - Figures are for comparing looks of one play against one defence. A tenth of a point is no difference.
-- Every defender of a level is the same man; sizes, skill, fatigue, fouls and contact are not known.
+- Unless [a five is chosen](roster.md) every man of a level is the same; strength, fatigue, fouls and contact are not known.
 - Reads of the kind "own words" and "it is not there" change nothing in what the defence does.
 - Mid-range against a drop is seldom four feet free; seals and a run-up at a big after a switch need sizes; a fade against
   one who shoots the gap hangs on half a foot; low help behind denial is too good.
