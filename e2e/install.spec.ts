@@ -261,15 +261,19 @@ test('a practice that was changed somewhere else as well is asked about, and not
   await page.goto(`${app.url}/install?week=${mondayOf(mine.date)}`);
   await page.locator(`[data-practice="${id}"] .title`).click();
   const panel = page.getByRole('region', { name: /^Practice on/ });
-  const [row] = (
-    (await (await fetch(`${app.url}/api/practices`)).json()) as { id: string; revision: number }[]
-  ).filter((p) => p.id === id);
-  const r = await fetch(`${app.url}/api/practices/${id}`, {
-    method: 'PUT',
-    headers: { 'Content-Type': 'application/json' },
-    body: JSON.stringify({ revision: row!.revision, sitting: 'other', body: { ...mine, place: 'Old gym' } }),
-  });
-  expect(r.status).toBe(200);
+  const elsewhere = async (change: Partial<Practice>): Promise<void> => {
+    const rows = (await (await fetch(`${app.url}/api/practices`)).json()) as (Kept<Practice> & {
+      revision: number;
+    })[];
+    const { revision, body } = rows.find((p) => p.id === id)!;
+    const r = await fetch(`${app.url}/api/practices/${id}`, {
+      method: 'PUT',
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify({ revision, sitting: 'other', body: { ...body, ...change } }),
+    });
+    expect(r.status).toBe(200);
+  };
+  await elsewhere({ place: 'Old gym' });
   await panel.getByRole('textbox', { name: 'Place' }).fill('New gym');
   await panel.getByRole('textbox', { name: 'Place' }).press('Enter');
   const asked = page.getByRole('alert').filter({ hasText: 'was changed somewhere else as well' });
@@ -278,6 +282,15 @@ test('a practice that was changed somewhere else as well is asked about, and not
   await asked.getByRole('button', { name: 'Keep mine' }).click();
   await expect(asked).toBeHidden();
   await expect.poll(async () => (await practice(app, id)).place).toBe('New gym');
+
+  // Of two changes of different parts both stand, and nobody is asked.
+  await elsewhere({ notes: 'Written on another device' });
+  await panel.getByRole('textbox', { name: 'Place' }).fill('Third gym');
+  await panel.getByRole('textbox', { name: 'Place' }).press('Enter');
+  await expect.poll(async () => (await practice(app, id)).place).toBe('Third gym');
+  expect((await practice(app, id)).notes).toBe('Written on another device');
+  await expect(panel.getByLabel('Notes', { exact: true })).toHaveValue('Written on another device');
+  await expect(asked).toBeHidden();
 
   // Two things on one hour are told.
   await page.getByRole('button', { name: 'New', exact: true }).click();

@@ -8,7 +8,7 @@ export { alongPerimeter, gapsBeside, onPerimeter, perimeterPoint, type GapSize }
 export { inBounds, rimOf } from './court/queries.ts';
 export { courtFor, RULE_SETS, type CustomCourt } from './court/rulesets.ts';
 export { nearestSpot, spotByCode, spotPoint, SPOTS, type SpotKey } from './court/spots.ts';
-export { feetIn, sayDistance, type Units } from './court/units.ts';
+export { feetIn, heightWords, sayDistance, type Units } from './court/units.ts';
 export {
   alignmentByKey,
   alignmentPlaces,
@@ -92,6 +92,7 @@ export { ON_MAN, propose, THERE } from './gesture/propose.ts';
 export { reread } from './gesture/reread.ts';
 export { between, NUDGE, snap } from './gesture/snap.ts';
 export { NEEDS, unavailable } from './gesture/verbs.ts';
+export { bothChanges } from './keeping/join.ts';
 export { compile, type Compiled } from './motion/compile.ts';
 export { levelRecord, type LevelRecord } from './motion/level.ts';
 export { withFives, type Build, type Fives } from './motion/men.ts';
@@ -366,7 +367,7 @@ export {
   type PlayersRead,
 } from './people/player-table.ts';
 export { clearable, playRoster, type PlayRoster } from './people/roster.ts';
-export { barWords, turnWords, DUTY_WORDS, heightWords, needWords, SKILL_WORDS } from './language/people.ts';
+export { barWords, turnWords, DUTY_WORDS, needWords, SKILL_WORDS } from './language/people.ts';
 export { lean as leanPlan, planSearch, quickPlan } from './install/plan/search.ts';
 export { planProgram } from './install/plan/program.ts';
 export {

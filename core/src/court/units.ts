@@ -13,3 +13,11 @@ export function sayDistance(feet: number, units: Units): string {
   const rest = inches % 12;
   return rest === 0 ? `${whole} ft` : whole === 0 ? `${rest} in` : `${whole} ft ${rest} in`;
 }
+
+const INCH = 2.54;
+/** How tall somebody is, as the team measures: "6 ft 2", "188 cm". */
+export function heightWords(cm: number, units: Units): string {
+  if (units === 'metres') return `${Math.round(cm)} cm`;
+  const inches = Math.round(cm / INCH);
+  return `${Math.floor(inches / 12)} ft ${inches % 12}`;
+}

@@ -1,4 +1,3 @@
-import type { Units } from '../court/units.ts';
 import type { Deed, Need, NumberNeeds } from '../people/needs.ts';
 import type { Bar, Feat, Skill } from '../people/player.ts';
 import type { TurnWarning } from '../people/turns.ts';
@@ -81,14 +80,6 @@ export function needWords({ needs }: NumberNeeds, most: number): string[] {
     .flatMap((n: Need) => n.from.map((a) => ({ deed: a.deed, weight: a.weight })))
     .sort((a, b) => b.weight - a.weight);
   return [...new Set(deeds.map((d) => DEED_WORDS[d.deed]))].slice(0, most);
-}
-
-const INCH = 2.54;
-/** How tall somebody is, as the team measures: "6 ft 2", "188 cm". */
-export function heightWords(cm: number, units: Units): string {
-  if (units === 'metres') return `${Math.round(cm)} cm`;
-  const inches = Math.round(cm / INCH);
-  return `${Math.floor(inches / 12)} ft ${inches % 12}`;
 }
 
 /** Why a man is not chosen, behind his name. */

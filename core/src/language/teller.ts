@@ -1,7 +1,6 @@
 import type { PlayerId } from '../alignment/library.ts';
-import { sayDistance, type Units } from '../court/units.ts';
+import { heightWords, sayDistance, type Units } from '../court/units.ts';
 import { DEFENDERS } from '../play/vocabulary.ts';
-import { heightWords } from './people.ts';
 import { DICTIONARY, type Dictionary } from './dictionary.ts';
 
 /** What a team calls one of five: where he guards one it is man to man, or player to player. */

@@ -71,6 +71,31 @@ describe('records of the team', () => {
     expect(sent).toHaveLength(3);
     expect(device.size).toBe(0);
   });
+  it('changed elsewhere in another part, both changes are taken and nobody is asked', async () => {
+    const day = (name: string, expects: string[]): Sheet =>
+      ({ name, sections: expects.map((id) => ({ id, need: id, weight: 2 as const, entries: [] })) }) as Sheet;
+    const was = day('A', ['s1']);
+    const theirs = { revision: 8, body: day('A', ['s1', 's2']) };
+    const { keeper, sent, device } = world([
+      () => ({ is: 'clash', theirs }),
+      () => ({ is: 'kept', revision: 9 }),
+    ]);
+    keeper.change('sheets', 's', 3, day('B', ['s1']), was);
+    await settled();
+    expect(sent.map((d) => d.revision)).toEqual([3, 8]);
+    expect(sent[1]!.body).toEqual(day('B', ['s1', 's2']));
+    expect([keeper.drafts, device.size]).toEqual([[], 0]);
+  });
+  it('what followed a save is held against what was saved, not against what was there before', async () => {
+    const { keeper, sent, held } = world();
+    const free = held();
+    keeper.change('sheets', 's', 1, sheet('A'), sheet('0'));
+    await settled();
+    keeper.change('sheets', 's', 1, sheet('B'), sheet('0'));
+    free();
+    await settled();
+    expect(sent.map((d) => (d.base as Sheet).name)).toEqual(['0', 'A']);
+  });
   it('changed elsewhere, the coach chooses: ours on top of theirs, or theirs; the same is no conflict', async () => {
     const clash = (): RecordAnswer => ({ is: 'clash', theirs: { revision: 8, body: sheet('Theirs') } });
     const mine = world([clash]);

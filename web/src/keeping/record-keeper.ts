@@ -1,4 +1,4 @@
-import { contentOf, type RecordBody, type RecordKind } from '@corkscrew/core';
+import { contentOf, bothChanges, type RecordBody, type RecordKind } from '@corkscrew/core';
 
 /** A change of one of the team's records that is not with the server yet. */
 export interface RecordDraft {
@@ -6,6 +6,8 @@ export interface RecordDraft {
   readonly id: string;
   /** The revision it is based on; 0 for a new one. */
   readonly revision: number;
+  /** What stood there at that revision, where it is known: changes of other parts are taken together. */
+  readonly base?: RecordBody | null | undefined;
   /** Null takes it away. */
   readonly body: RecordBody | null;
   /** Counts its changes. */
@@ -43,10 +45,17 @@ const AGAIN = 4000;
 const nameOf = ({ kind, id }: Pick<RecordDraft, 'kind' | 'id'>): string => `${kind} ${id}`;
 
 /** A draft on top of another revision: nothing was sent on top of that. */
-const rebased = ({ sent: _sent, ...draft }: RecordDraft, revision: number): RecordDraft => ({
-  ...draft,
-  revision,
-});
+const rebased = (
+  { sent: _sent, ...draft }: RecordDraft,
+  revision: number,
+  base: RecordDraft['base'],
+): RecordDraft => ({ ...draft, revision, base });
+
+/** Both changes in one, on top of theirs, where they are about different things; null where the coach has to choose. */
+function together(now: RecordDraft, theirs: NonNullable<RecordDraft['theirs']>): RecordDraft | null {
+  const body = now.base && now.body && theirs.body && bothChanges(now.base, now.body, theirs.body);
+  return body ? { ...rebased(now, theirs.revision, theirs.body), body, count: now.count + 1 } : null;
+}
 
 /**
  * Keeps the team's records: what is changed is a draft on this device at once, and with the server a moment later. One
@@ -73,10 +82,16 @@ export class RecordKeeper {
   }
 
   /** A record as it is now; `revision` is what it was read at, where nothing of it is under way. */
-  change(kind: RecordKind, id: string, revision: number, body: RecordBody | null): void {
+  change(
+    kind: RecordKind,
+    id: string,
+    revision: number,
+    body: RecordBody | null,
+    base?: RecordBody | null,
+  ): void {
     const name = nameOf({ kind, id });
     const old = this.#drafts.get(name);
-    const { refused: _gone, ...now } = old ?? { kind, id, revision, count: 0 };
+    const { refused: _gone, ...now } = old ?? { kind, id, revision, base, count: 0 };
     this.#set({ ...now, body, count: now.count + 1 });
     void this.#work(name, PAUSE);
   }
@@ -91,7 +106,7 @@ export class RecordKeeper {
       this.world.kept({ ...mine, body: theirs.body }, theirs.revision);
       return;
     }
-    this.#set({ ...mine, revision: theirs.revision });
+    this.#set({ ...mine, revision: theirs.revision, base: theirs.body });
     void this.#work(nameOf(draft), 0);
   }
 
@@ -135,19 +150,19 @@ export class RecordKeeper {
       case 'kept':
         this.world.kept(sent, answer.revision);
         if (now.count === sent.count) this.#drop(now);
-        else this.#set(rebased(now, answer.revision));
+        else this.#set(rebased(now, answer.revision, sent.body));
         return PAUSE;
       case 'clash':
         // One that was taken away, by this device for one, is put back.
         if (answer.theirs.body === null && now.revision === 0)
-          this.#set(rebased(now, answer.theirs.revision));
+          this.#set(rebased(now, answer.theirs.revision, null));
         else if (contentOf(answer.theirs.body) === contentOf(now.body)) {
           this.world.kept(now, answer.theirs.revision);
           this.#drop(now);
         } else if (now.sent?.includes(contentOf(answer.theirs.body)))
           // An answer was lost: what stands there is this coach's own, from before.
-          this.#set(rebased(now, answer.theirs.revision));
-        else this.#set({ ...now, theirs: answer.theirs });
+          this.#set(rebased(now, answer.theirs.revision, answer.theirs.body));
+        else this.#set(together(now, answer.theirs) ?? { ...now, theirs: answer.theirs });
         return 0;
       case 'refused':
         if (now.count === sent.count) this.#set({ ...now, refused: answer.sentence });

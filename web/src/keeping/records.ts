@@ -143,7 +143,10 @@ export function useRecords<K extends RecordKind>(kind: K): Records<K> {
   }, [data, drafts]);
   return {
     rows,
-    change: (id, body) => keeper.change(kind, id, data?.find((r) => r.id === id)?.revision ?? 0, body),
+    change: (id, body) => {
+      const row = data?.find((r) => r.id === id);
+      keeper.change(kind, id, row?.revision ?? 0, body, row?.body);
+    },
     choose: (id, which) => keeper.choose(kind, id, which),
     drafts,
   };
