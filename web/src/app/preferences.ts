@@ -10,15 +10,15 @@ interface Preferences {
   /** Single letters and digits are commands; off for those who speak to their machine or press keys by accident. */
   readonly letters: boolean;
   /** Who plays on the desk: our five (`BEST`, or a lineup) and the opponent whose five is on; empty nobody is named. */
-  readonly ours5: string;
-  readonly theirs5: string;
+  readonly ourFive: string;
+  readonly theirFive: string;
   /** Captions and all else speak in the team's own words, or in the trade's. */
   readonly ours: boolean;
 }
 
 export const usePreferences = create<Preferences>()(
   persist<Preferences>(
-    () => ({ down: false, mirrored: false, letters: true, ours: true, ours5: '', theirs5: '' }),
+    () => ({ down: false, mirrored: false, letters: true, ours: true, ourFive: '', theirFive: '' }),
     {
       name: 'corkscrew.preferences',
     },

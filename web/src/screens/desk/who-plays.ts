@@ -45,28 +45,28 @@ function theirsFor(opponent: Opponent | undefined): (Build | null)[] | undefined
 /** Puts the men who were chosen on the floor of the desk. One instance on the desk. */
 export function useWhoPlays(): void {
   const play = useDesk((s) => s.play);
-  const { ours5, theirs5 } = usePreferences();
+  const { ourFive, theirFive } = usePreferences();
   const men = useRecords('players').rows;
   const clearances = useRecords('clearances').rows;
   const lineups = useRecords('lineups').rows;
   const opponents = useRecords('opponents').rows;
   // The five is of all the play asks: an edit that asks the same puts the same five on.
   const fives = useMemo((): string | null => {
-    const ours = ours5 ? oursFor(play, ours5, men ?? [], clearances ?? [], lineups ?? []) : undefined;
-    const theirs = theirsFor(opponents?.find((o) => o.id === theirs5)?.body);
+    const ours = ourFive ? oursFor(play, ourFive, men ?? [], clearances ?? [], lineups ?? []) : undefined;
+    const theirs = theirsFor(opponents?.find((o) => o.id === theirFive)?.body);
     return ours || theirs ? JSON.stringify({ ours, theirs }) : null;
-  }, [play, ours5, theirs5, men, clearances, lineups, opponents]);
+  }, [play, ourFive, theirFive, men, clearances, lineups, opponents]);
   useEffect(() => useDesk.setState({ fives: fives === null ? null : (JSON.parse(fives) as Fives) }), [fives]);
 }
 
 /** Who is on the floor, in a few words; null when nobody is named. */
 export function useOnFloor(): string | null {
-  const { ours5, theirs5 } = usePreferences();
+  const { ourFive, theirFive } = usePreferences();
   const fives = useDesk((s) => s.fives);
   const lineups = useRecords('lineups').rows;
   const opponents = useRecords('opponents').rows;
   if (!fives) return null;
-  const ours = ours5 === BEST ? 'Best five' : lineups?.find((l) => l.id === ours5)?.body.name;
-  const theirs = opponents?.find((o) => o.id === theirs5)?.body.name;
+  const ours = ourFive === BEST ? 'Best five' : lineups?.find((l) => l.id === ourFive)?.body.name;
+  const theirs = opponents?.find((o) => o.id === theirFive)?.body.name;
   return [fives.ours && ours, fives.theirs && `v ${theirs}`].filter(Boolean).join(' ') || null;
 }

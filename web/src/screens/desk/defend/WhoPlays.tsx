@@ -27,7 +27,7 @@ const Box = styled.section`
 
 /** Which five are on the floor: times, windows, what a look is worth and mismatches are theirs then. */
 export function WhoPlays() {
-  const { ours5, theirs5 } = usePreferences();
+  const { ourFive, theirFive } = usePreferences();
   const lineups = useRecords('lineups').rows ?? [];
   const opponents = useRecords('opponents').rows ?? [];
   const players = useRecords('players').rows ?? [];
@@ -37,22 +37,22 @@ export function WhoPlays() {
     <Box aria-label="Who plays">
       <Choice
         label="Our five"
-        value={lineups.some((l) => l.id === ours5) || ours5 === BEST ? ours5 : ''}
+        value={lineups.some((l) => l.id === ourFive) || ourFive === BEST ? ourFive : ''}
         options={[
           ['', 'Nobody named'],
           ...(players.length >= 5 ? [[BEST, 'The best for it'] as const] : []),
           ...lineups.map((l) => [l.id, l.body.name] as const),
         ]}
-        onChange={(id) => prefer({ ours5: id })}
+        onChange={(id) => prefer({ ourFive: id })}
       />
       <Choice
         label="Their five"
-        value={opponents.some((o) => o.id === theirs5) ? theirs5 : ''}
+        value={opponents.some((o) => o.id === theirFive) ? theirFive : ''}
         options={[['', 'Nobody named'], ...opponents.map((o) => [o.id, o.body.name] as const)]}
-        onChange={(id) => prefer({ theirs5: id })}
+        onChange={(id) => prefer({ theirFive: id })}
       />
-      {ours5 !== '' && !fives?.ours && <p>No five of ours can play this: see the roster.</p>}
-      {theirs5 !== '' && !fives?.theirs && (
+      {ourFive !== '' && !fives?.ours && <p>No five of ours can play this: see the roster.</p>}
+      {theirFive !== '' && !fives?.theirs && (
         <p>
           How tall and how fast they are is not known: write it on their <Link to="/sheets">call sheet</Link>.
         </p>
