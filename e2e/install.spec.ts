@@ -289,7 +289,7 @@ test('a practice that was changed somewhere else as well is asked about, and not
   await panel.getByRole('textbox', { name: 'Place' }).press('Enter');
   await expect.poll(async () => (await practice(app, id)).place).toBe('Third gym');
   expect((await practice(app, id)).notes).toBe('Written on another device');
-  await expect(panel.getByLabel('Notes', { exact: true })).toHaveValue('Written on another device');
+  await expect(panel.getByRole('textbox', { name: 'Notes' })).toHaveValue('Written on another device');
   await expect(asked).toBeHidden();
 
   // Two things on one hour are told.

@@ -85,12 +85,11 @@ test('a clearance of the team’s own bars whoever has not got it', async ({ pag
   // Nobody has it yet: the play has no five.
   await expect(sheet.getByText('Moor 0: nobody there can play 1')).toBeVisible();
   // One press clears who is nearest; the other numbers still wait for theirs.
-  await page.goto(`${app.url}/roster?sheet=demo-sheet-gorsedale&play=demo-moor-zero`);
   const one = page.getByRole('region', { name: 'One play' });
+  await one.getByLabel('Which play').selectOption('Moor 0');
   await expect(one.getByText('Nobody there is cleared for it: New clearance.').first()).toBeVisible();
   await one.getByRole('button', { name: 'Clear Ostrander, who is nearest' }).first().click();
   await expect(one.getByText('Somebody can: a five waits for the others.').first()).toBeVisible();
-  await page.getByRole('button', { name: 'Clearances' }).click();
   await own.getByRole('button', { name: 'Take away New clearance' }).click();
   await expect(sheet.getByText('Moor 0: nobody there can play 1')).toHaveCount(0);
   await expect
