@@ -280,3 +280,41 @@ test('the list is written in place by keys, sorted, narrowed, and what can’t b
   await page.getByRole('button', { name: 'Card of Kettlewell, Dov' }).click();
   await expect(page.getByRole('region', { name: 'Kettlewell, Dov' })).toBeVisible();
 });
+
+test('a clearance has its day and what it was seen by; days away are written down, backward ones are told', async ({
+  page,
+  app,
+}) => {
+  await page.goto(`${app.url}/roster?sheet=demo-sheet-gorsedale`);
+  await page
+    .getByRole('region', { name: 'Players' })
+    .getByRole('button', { name: /Applegarth/ })
+    .click();
+  const card = page.getByRole('region', { name: 'Applegarth, Ike' });
+  const him = async (): Promise<Player> =>
+    ((await (await fetch(`${app.url}/api/players`)).json()) as { id: string; body: Player }[]).find(
+      (p) => p.id === 'demo-player-10',
+    )!.body;
+  const tide = card.getByRole('listitem').filter({ has: page.getByLabel('Tide', { exact: true }) });
+  await tide.getByText(/^since/).click();
+  await tide.getByLabel('Tide: since', { exact: true }).fill('2026-10-05');
+  await tide.getByLabel('Seen by').fill('8 of 8 live');
+  await tide.getByLabel('Seen by').press('Tab');
+  await expect
+    .poll(async () => (await him()).cleared.find((c) => c.clearance === 'demo-clear-tide'))
+    .toEqual({ clearance: 'demo-clear-tide', level: 'game', since: '2026-10-05', evidence: '8 of 8 live' });
+
+  await card.getByText(/^Away or spared/).click();
+  await card.getByRole('button', { name: 'Another time' }).click();
+  await card.getByLabel('From').fill('2026-12-20');
+  await expect(card.getByRole('alert')).toContainText('It can’t be over');
+  await card.getByLabel('To, if known').fill('2026-12-27');
+  await card.getByLabel('From').fill('2026-12-20');
+  await card.locator('.away select').selectOption('Limited');
+  await expect
+    .poll(async () => (await him()).out)
+    .toEqual([{ from: '2026-12-20', to: '2026-12-27', as: 'limited' }]);
+  await expect(card.getByLabel('Today')).toHaveValue('in');
+  await card.getByRole('button', { name: 'Take away 2026-12-20' }).click();
+  await expect.poll(async () => (await him()).out).toEqual([]);
+});

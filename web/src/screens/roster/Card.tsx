@@ -13,11 +13,14 @@ import styled from 'styled-components';
 import { Choice } from '../../ui/Choice.tsx';
 import { Button, Input, Label, Toggle } from '../../ui/controls.tsx';
 import { TextField } from '../../ui/TextField.tsx';
+import { Away } from './Away.tsx';
+import { Cleared } from './Cleared.tsx';
 import { HANDS, speedsWith, THERE, withPresence } from './choices.ts';
 import type { Kept } from '@corkscrew/core';
 
 const Box = styled.section`
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   flex: 0 1 62%;
   align-content: start;
   gap: 12px;
@@ -42,6 +45,43 @@ const Box = styled.section`
     gap: 6px;
     align-items: center;
   }
+  .cleared li {
+    display: grid;
+    grid-template-columns: 1fr auto;
+    gap: 4px 10px;
+    align-items: center;
+    padding: 3px 0;
+    font-size: 13px;
+  }
+  .cleared details {
+    grid-column: 1 / -1;
+    margin-top: -3px;
+    color: var(--ink-2);
+  }
+  .cleared .two {
+    grid-template-columns: 128px minmax(0, 1fr);
+    padding: 4px 0 6px;
+  }
+  .cleared summary,
+  .away summary {
+    cursor: default;
+    font-size: 13px;
+  }
+  .away li {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1fr) 82px 28px;
+    gap: 6px;
+    align-items: end;
+    padding: 5px 0;
+  }
+  .away label {
+    display: grid;
+    gap: 3px;
+  }
+  .away [role='alert'] {
+    color: var(--gap);
+    font-size: 13px;
+  }
   h3 {
     font-size: 14px;
     font-weight: 700;
@@ -60,12 +100,6 @@ const RATES = [
   ['', 'Not rated'],
   ...Array.from({ length: 11 }, (_, i) => [String(i / 2), String(i / 2)] as const),
 ] as const;
-const LEVELS = [
-  ['none', 'Not cleared'],
-  ['practice', 'Practice only'],
-  ['game', 'Cleared'],
-] as const;
-
 /** Everything the team keeps of a man, each field a change when it is left. */
 export function Card({
   man,
@@ -91,10 +125,6 @@ export function Card({
   const rate = (skill: (typeof SKILLS)[number], value: string): void => {
     const { [skill]: _was, ...rest } = man.skills;
     set({ skills: value === '' ? rest : { ...rest, [skill]: Number(value) } });
-  };
-  const clear = (id: string, level: 'none' | 'practice' | 'game'): void => {
-    const rest = man.cleared.filter((c) => c.clearance !== id);
-    set({ cleared: level === 'none' ? rest : [...rest, { clearance: id, level, since: day }] });
   };
   const plays = (number: PlayerId): void =>
     set({
@@ -158,6 +188,7 @@ export function Card({
         />
       </div>
       {away !== 'in' && <p>Who may come back, and to what, medical staff say.</p>}
+      <Away man={man} day={day} onChange={(out) => set({ out })} />
       <h3>How good, of 5</h3>
       <div className="skills">
         {SKILLS.map((skill) => (
@@ -170,16 +201,7 @@ export function Card({
         ))}
       </div>
       {clearances.length > 0 && <h3>Cleared for</h3>}
-      <div className="skills">
-        {clearances.map(({ id, body }) => (
-          <ClearRow
-            key={id}
-            name={body.name}
-            level={man.cleared.find((c) => c.clearance === id)?.level ?? 'none'}
-            onChange={(level) => clear(id, level)}
-          />
-        ))}
-      </div>
+      <Cleared man={man} clearances={clearances} day={day} onChange={(cleared) => set({ cleared })} />
       <div className="row">
         <Button onPress={onClose}>Close</Button>
         <Button onPress={onRemove}>Take off the roster</Button>
@@ -217,23 +239,6 @@ function SkillRow({
         options={RATES}
         onChange={onChange}
       />
-    </>
-  );
-}
-
-function ClearRow({
-  name,
-  level,
-  onChange,
-}: {
-  name: string;
-  level: 'none' | 'practice' | 'game';
-  onChange: (level: 'none' | 'practice' | 'game') => void;
-}) {
-  return (
-    <>
-      <span aria-hidden="true">{name}</span>
-      <Choice bare label={name} value={level} options={LEVELS} onChange={onChange} />
     </>
   );
 }
