@@ -21,7 +21,7 @@ import { useDesk } from './store.ts';
 export const BEST = 'best';
 
 /** Our men by number, as they play: the best for the play, or a lineup's. */
-function oursFor(
+export function oursFor(
   play: Play,
   chosen: string,
   men: readonly Kept<Player>[],
@@ -37,7 +37,7 @@ function oursFor(
   return lineup && PLAYERS.map((n) => named(men.find((m) => m.id === lineup.men[n])));
 }
 
-function theirsFor(opponent: Opponent | undefined): (Build | null)[] | undefined {
+export function theirsFor(opponent: Opponent | undefined): (Build | null)[] | undefined {
   const men = opponent?.men;
   return men && PLAYERS.map((n) => (men[n] ? { heightCm: men[n].heightCm, speed: men[n].speed ?? 1 } : null));
 }
