@@ -1,5 +1,6 @@
 import { EMPTY_PLAN, planValue, quickPlan, wrongInPlan } from '@corkscrew/core';
 import { describe, expect, it } from 'vitest';
+import { randomFrom } from '../../../core/src/install/plan/search.ts';
 import { breaks, everyPlan, randomSeason } from '../../../core/src/install/plan/seasons.test-data.ts';
 import { T1, T2 } from '../../../core/src/install/plan/tiny.test-data.ts';
 import { solvePlan } from './solve.ts';
@@ -57,6 +58,33 @@ describe('the solver', { timeout: 90_000 }, () => {
       const others = quickPlan(problem, (n) => n < 400).value;
       expect(others).toBeLessThanOrEqual(solved.bound + 0.02);
     }
+  });
+
+  it('is not beaten by 2,000 plans put together at random by more than what it says may be missing', async () => {
+    const problem = randomSeason(12, { practices: 10, options: 6 });
+    const solved = await solvePlan(problem, { ...whole, gap: 0.01, seconds: 6 });
+    const random = randomFrom(4711);
+    const int = (n: number): number => Math.floor(random() * n);
+    const kinds = ['in', 'review', 'live', 'both'] as const;
+    let best = 0;
+    let blocks = 0;
+    for (let k = 0; k < 2000; k++) {
+      let plan = EMPTY_PLAN;
+      // Blocks are put in anywhere; one that breaks a rule is left out again.
+      for (let tries = 0; tries < 40; tries++) {
+        const touch = { practice: int(10), option: int(6), is: kinds[tries < 10 ? 0 : int(4)]! };
+        if (touch.practice >= problem.practices.length || touch.option >= problem.options.length) continue;
+        const next = { ...plan, touches: [...plan.touches, touch] };
+        if (wrongInPlan(problem, next).length === 0) plan = next;
+      }
+      blocks += plan.touches.length;
+      best = Math.max(best, planValue(problem, plan).value);
+    }
+    // They are plans, not empty ones.
+    expect(blocks / 2000).toBeGreaterThan(3);
+    expect(best).toBeGreaterThan(0);
+    expect(best).toBeLessThanOrEqual(solved.bound + 1e-6);
+    expect(best).toBeLessThanOrEqual(solved.value * (1 + solved.gap) + 1e-6);
   });
 
   it('keeps a new plan near the old one, and leaves when it is told to', async () => {
