@@ -123,6 +123,30 @@ describe('what a coach can let go', () => {
     expect(lettingWords(open[0]!, 2, () => 'Wed 2 Dec')).toBe('Unlock a on Wed 2 Dec');
   });
 
+  it('a play locked twice in one practice is opened as a whole; beside a block of the coach’s own it is not offered', () => {
+    const t = tight();
+    const withBlocks = (...blocks: ReturnType<typeof block>[]) => ({
+      ...t,
+      practices: t.practices.map((p, i) =>
+        i === 1 ? { ...p, body: { ...p.body, blocks: [...p.body.blocks, ...blocks] } } : p,
+      ),
+    });
+    const twice = withBlocks(
+      block('x', 'a', 'walk', 8, { locked: true }),
+      block('y', 'a', 'live', 6, { locked: true }),
+    );
+    const [open, ...more] = found(twice).all.filter((l) => l.relax.is === 'unlock');
+    expect(more).toEqual([]);
+    const now = letGo(open!, twice.practices, t.season, 2).practices[0]!;
+    expect(now.body.blocks.filter((b) => b.locked)).toEqual([]);
+    // With that the plan is as free as it was told it would be.
+    const after = { ...twice, practices: twice.practices.map((p) => (p.id === now.id ? now : p)) };
+    expect(courseOf(after, TODAY).held.touches).toEqual([]);
+
+    const beside = withBlocks(block('x', 'a', 'walk', 8, { locked: true }), block('y', 'a', 'live', 6));
+    expect(found(beside).all.filter((l) => l.relax.is === 'unlock')).toEqual([]);
+  });
+
   it('what comes of it is said with both shares', () => {
     const gives = { ready: [{ game: 0, option: 1, from: 0.2, to: 1 }] };
     expect(

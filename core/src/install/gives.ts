@@ -3,7 +3,7 @@ import { isPlanned, type Course } from './course.ts';
 import type { Relax } from './plan/gives.ts';
 import type { Plan } from './plan/problem.ts';
 import { valueOf } from './plan/value.ts';
-import { isContact, minutesGiven, playMinutesOf, type Practice, type Season } from './season.ts';
+import { isContact, minutesGiven, playMinutesOf, type Block, type Practice, type Season } from './season.ts';
 
 /** Minutes that are tried to be given to plays, the least, and how many what gives them keeps; fewer left than this and a practice is full. */
 const MORE = 10;
@@ -53,18 +53,19 @@ export function lettings(
         practice: id,
         block: from && { id: from.id, name: from.item.name },
       });
-    for (const b of practice.blocks) {
-      // A plan that only fills in leaves all there is where it is.
-      const option = b.item.is === 'play' && !course.keeps ? course.plays.indexOf(b.item.play) : -1;
-      if (option < 0 || b.done || isPlanned(b) || !b.locked) continue;
-      if (out.some((l) => l.relax.is === 'unlock' && l.relax.practice === t && l.relax.option === option))
-        continue;
-      out.push({
-        relax: { is: 'unlock', practice: t, option },
-        practice: id,
-        block: { id: b.id, name: b.item.name },
-      });
-    }
+    // A plan that only fills in leaves all there is where it is.
+    if (course.keeps) return;
+    course.plays.forEach((play, option) => {
+      const stays = practice.blocks.filter((b) => isOf(b, play) && !b.done && !isPlanned(b));
+      // What the coach put there without a lock is his: as long as it is there, the lock beside it holds nothing.
+      const [first] = stays;
+      if (first && stays.every((b) => b.locked))
+        out.push({
+          relax: { is: 'unlock', practice: t, option },
+          practice: id,
+          block: { id: first.id, name: first.item.name },
+        });
+    });
   });
   const all: Letting[] =
     hasSeason && problem.newEach < NEW_MOST
@@ -72,6 +73,8 @@ export function lettings(
       : out;
   return all.slice(0, MOST);
 }
+
+const isOf = (b: Block, play: string): boolean => b.item.is === 'play' && b.item.play === play;
 
 /** The team's records with one thing let go: the practice or the season that changes. */
 export function letGo(
@@ -84,9 +87,10 @@ export function letGo(
     return { practices: [], season: season && { ...season, newEach: newEach + relax.by } };
   const of = practices.find((p) => p.id === practice);
   if (!of) return { practices: [], season: null };
+  const about = of.body.blocks.find((b) => b.id === block?.id)?.item;
   const blocks = of.body.blocks.map((b) => {
-    if (b.id !== block?.id) return b;
-    if (relax.is === 'minutes') return { ...b, minutes: b.minutes - relax.by };
+    if (relax.is === 'minutes') return b.id === block?.id ? { ...b, minutes: b.minutes - relax.by } : b;
+    if (about?.is !== 'play' || !isOf(b, about.play) || !b.locked) return b;
     const { locked: _was, ...open } = b;
     return { ...open, planned: true };
   });

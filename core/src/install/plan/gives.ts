@@ -26,7 +26,10 @@ export interface Gives {
   }[];
 }
 
-/** The same problem with one thing let go: whatever could be done before still can. */
+/**
+ * The same problem with one thing let go: whatever could be done before still can. An opened block is a usual one then, and
+ * loses the live minutes it had beyond that.
+ */
 export function relaxed(problem: Problem, held: Held, relax: Relax): { problem: Problem; held: Held } {
   if (relax.is === 'new') return { problem: { ...problem, newEach: problem.newEach + relax.by }, held };
   if (relax.is === 'unlock')

@@ -33,10 +33,10 @@ export function PlayerTable({
   const [number, setNumber] = useState('');
   const [there, setThere] = useState('');
   // Rows stay where they are while figures are written: the order is looked at again when the coach asks for one.
-  const who = men.map((m) => m.id).join(' ');
   const [asked, setAsked] = useState(0);
-  // eslint-disable-next-line react-hooks/exhaustive-deps
-  const data = useMemo(() => rowsOf(men, day), [who, day, asked, name, number, there]);
+  const order = [men.map((m) => m.id).join(' '), day, asked, name, number, there].join('\n');
+  const [looked, setLooked] = useState({ order, data: rowsOf(men, day) });
+  if (looked.order !== order) setLooked({ order, data: rowsOf(men, day) });
   const columnFilters = useMemo(
     () =>
       [
@@ -49,7 +49,7 @@ export function PlayerTable({
   const table = useTable({
     features,
     columns,
-    data,
+    data: looked.data,
     getRowId: (row) => row.id,
     state: { columnFilters },
   });
