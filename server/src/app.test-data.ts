@@ -4,6 +4,7 @@ import { afterAll, beforeAll } from 'vitest';
 import { ownerOnLoopback, type Actors } from './actor.ts';
 import { createApp } from './app.ts';
 import { migrateDatabase, openDatabase, type Database } from './db/client.ts';
+import { plays } from './db/schema.ts';
 import { ensureTeam } from './teams/routes.ts';
 import { startJobs, type Jobs } from './beside/jobs.ts';
 
@@ -41,6 +42,8 @@ export function testApp(actors: Actors = ownerOnLoopback('team'), judges = false
       await migrateDatabase(db);
       await ensureTeam(db, 'team', 'Testers');
       await ensureTeam(db, 'others', 'The others');
+      // What the tests before left would all be worked out first.
+      if (judges) await db.delete(plays);
     });
     jobs = judges
       ? await startJobs(process.env.TEST_DATABASE_URL!, database, log, { after: SOON })

@@ -2,15 +2,21 @@ import { fork, type ChildProcess } from 'node:child_process';
 import { constants, setPriority } from 'node:os';
 import { fileURLToPath } from 'node:url';
 import type { Asked, Questions } from './answer.ts';
+import { processorTime } from './processor-time.ts';
 
-/** What takes longer than this (ms) is not worked out at all. */
-const PATIENCE = 60_000;
+/** What takes more of a processor than this (s) is not worked out at all. A busy machine is no fault of what is asked: it has longer, */
+const PATIENCE = 60;
+/** but not for ever (s). */
+const END = 10 * PATIENCE;
 /** A helper with nothing to do is kept for so long (ms). */
 const IDLE = 20_000;
 
 /** An answer; null with a reason where there is none. */
 export type Told<K extends keyof Questions> =
   { readonly told: Questions[K][1] } | { readonly told: null; readonly fault: string };
+
+const spent = (child: ChildProcess): number | null =>
+  child.pid === undefined ? null : processorTime(child.pid);
 
 /** Works things out in a process of its own, which gives way to all others. One at a time. */
 export class Helper {
@@ -43,10 +49,18 @@ export class Helper {
         over();
         reject(new Error('The helper ended.'));
       };
-      const timer = setTimeout(() => {
-        told({ told: null, fault: 'It took too long.' });
-        this.stop();
-      }, PATIENCE);
+      const [asked, had] = [Date.now(), spent(child)];
+      let timer: ReturnType<typeof setTimeout>;
+      const wait = (seconds: number): void => {
+        timer = setTimeout(() => {
+          const waited = (Date.now() - asked) / 1000;
+          const worked = had === null ? waited : (spent(child) ?? END) - had;
+          if (worked < PATIENCE && waited < END) return wait(Math.max(1, PATIENCE - worked));
+          told({ told: null, fault: 'It took too long.' });
+          this.stop();
+        }, seconds * 1000);
+      };
+      wait(PATIENCE);
       child.on('message', told).on('exit', ended).on('error', ended);
       child.send({ ask, ...of } as Asked);
     });
@@ -59,7 +73,7 @@ export class Helper {
       if (this.#child === child) this.#child = null;
     };
     child.on('exit', gone).on('error', gone);
-    if (child.pid !== undefined) setPriority(child.pid, constants.priority.PRIORITY_LOW);
+    if (child.pid !== undefined) setPriority(child.pid, constants.priority.PRIORITY_BELOW_NORMAL);
     return child;
   }
 

@@ -35,6 +35,8 @@ const QUEUE = 'beside';
 const AFTER: Readonly<Record<Work, number>> = { relate: 3, verdict: 3, try: 10 };
 /** What a coach has just saved comes before what was found waiting. */
 const SAVED = 10;
+/** A job nobody has ended for so long (s) is done again: longer than a helper is waited for. */
+const EXPIRES = 15 * 60;
 /** How often it is looked for jobs (s), and for plays that were missed (ms). */
 const POLL = 0.5;
 const SWEEP = 10 * 60_000;
@@ -64,7 +66,7 @@ export async function startJobs(
   const warn = (error: Error): void => log.warn({ message: error.message.split('\n')[0] }, 'jobs');
   boss.on('error', warn);
   await boss.start();
-  await boss.createQueue(QUEUE, { name: QUEUE, policy: 'short', retryLimit: 1, expireInSeconds: 120 });
+  await boss.createQueue(QUEUE, { name: QUEUE, policy: 'short', retryLimit: 1 });
   const helper = new Helper();
   const send = (job: Job, startAfter: number, first: number): Promise<unknown> =>
     boss
@@ -72,6 +74,7 @@ export async function startJobs(
         singletonKey: `${job.work} ${job.team} ${job.id}`,
         startAfter,
         priority: first + ORDER[job.work],
+        expireInSeconds: EXPIRES,
       })
       .catch(warn);
   await boss.work<Job>(QUEUE, { batchSize: 1, pollingIntervalSeconds: POLL }, async ([job]) => {
