@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
-import { mondayOf, type Kept, type PlanOrder, type Practice } from '@corkscrew/core';
+import { linesOf, mondayOf, type Kept, type Play, type PlanOrder, type Practice } from '@corkscrew/core';
 import { expect, test, type App } from './app.ts';
 
 const practices = async (app: App): Promise<Kept<Practice>[]> =>
@@ -366,4 +366,52 @@ test('how far a play is stands with its block, line by line; a practice of befor
     .first()
     .click();
   await expect.poll(async () => (await practice(app, 'demo-practice-13')).place).not.toBe('Old hall');
+});
+
+test('a play is taught line by line: its lines stand apart, the plan brings its answer in after it, and it goes back to one', async ({
+  page,
+  app,
+}) => {
+  await page.goto(`${app.url}/install`);
+  const side = page.locator('.side');
+  const rows = side.getByRole('button', { name: /^Bell 2A/ });
+  await rows.click();
+  const taught = side.getByLabel('How Bell 2A is taught, with its 2 lines');
+  await expect(taught).toHaveValue('whole');
+  await taught.selectOption('Line by line');
+  await expect(rows).toHaveCount(2);
+  const words = await rows.locator('small').allInnerTexts();
+  expect(new Set(words).size).toBe(2);
+
+  await page.getByRole('button', { name: 'Plan', exact: true }).click();
+  await page.getByRole('menuitem', { name: 'Plan all of it anew' }).click();
+  const plan = page.getByRole('region', { name: 'The plan' });
+  await expect(plan.getByRole('list', { name: 'What changes' })).toContainText(`Bell 2A, ${words[0]!}, walk`);
+  await plan.getByRole('button', { name: 'Take the plan' }).click();
+  await expect(page.getByText('The plan is taken.')).toBeVisible();
+  const blocks = async () =>
+    (await practices(app))
+      .flatMap((p) => p.body.blocks.map((b) => ({ ...b, date: p.body.date })))
+      .filter((b) => b.item.is === 'play' && b.item.name === 'Bell 2A')
+      .sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0));
+  const lineOf = ({ item }: { item: { is: string; words?: string | undefined } }): string =>
+    item.words ?? 'all';
+  await expect.poll(async () => [...new Set((await blocks()).map(lineOf))].sort()).toEqual(words.sort());
+  // What is walked first is the line as drawn.
+  const walks = (await blocks()).filter((b) => b.stage === 'walk');
+  const { document } = (await (await fetch(`${app.url}/api/plays/demo-bell-two-a`)).json()) as {
+    document: Play;
+  };
+  expect(walks.map((b) => b.item.is === 'play' && b.item.leaves?.[0])).toEqual(linesOf(document, undefined));
+  const first = page.locator(`[data-block="${walks[0]!.id}"]`);
+  await page.goto(`${app.url}/install?week=${mondayOf(walks[0]!.date)}`);
+  await expect(first).toContainText(`Walk, ${lineOf(walks[0]!)}`);
+  await first.click();
+  const panel = page.getByRole('region', { name: 'Bell 2A', exact: true });
+  await expect(panel.getByLabel('Which of it').locator('option:checked')).toHaveText(lineOf(walks[0]!));
+
+  // Taught as a whole again, from where the block stands.
+  await panel.getByLabel('How Bell 2A is taught, with its 2 lines').selectOption('All of it at once');
+  await panel.getByRole('button', { name: 'Close' }).click();
+  await expect(rows).toHaveCount(1);
 });

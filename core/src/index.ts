@@ -430,6 +430,17 @@ export { letGo, lettings, type Letting } from './install/gives.ts';
 export { fuller as fullerPlan, givesOf, relaxed, type Gives } from './install/plan/gives.ts';
 export { changeBlock, moveBlock } from './install/blocks.ts';
 export { linesOf } from './install/done.ts';
+export { tooLongAtOnce } from './install/split.ts';
+export {
+  hasLines,
+  isByLine,
+  isOfUnit,
+  oneLine,
+  taughtBy,
+  unitKey,
+  unitsWanted,
+  type Unit as PlayUnit,
+} from './install/units.ts';
 export { drillsOf, type DrillCard } from './install/drills.ts';
 export { needsOf } from './people/needs.ts';
 export { interchangeable, turnWarnings } from './people/turns.ts';

@@ -1,6 +1,7 @@
 import type { Play } from '../play/document.ts';
 import type { Kept } from '../playbook/kept.ts';
 import { isPlanned, type Course } from './course.ts';
+import { sameLines } from './units.ts';
 import { MINUTES, type Plan, type TouchKind } from './plan/problem.ts';
 import { valueOf } from './plan/value.ts';
 import { SEASON_LIMITS, isContact, type Block, type BlockItem, type Practice } from './season.ts';
@@ -26,7 +27,7 @@ const AS: Readonly<Record<TouchKind, readonly (readonly [BlockStage, number])[]>
 
 /**
  * The practices as a plan has them, those that change: blocks of the last plan go, what a coach put, locked or did stays,
- * and a block that is wanted again stays the block it was. `fresh` makes ids, `drillName` says a concept.
+ * and a block that is wanted again stays the block it was. `fresh` makes ids, `say` the words of drills and of lines.
  */
 export function withPlan(
   course: Course,
@@ -34,7 +35,7 @@ export function withPlan(
   practices: readonly Kept<Practice>[],
   plays: ReadonlyMap<string, Play>,
   fresh: () => string,
-  drillName: (concept: string) => string,
+  say: { readonly drill: (concept: string) => string; readonly line: (play: Play, leaf: string) => string },
 ): Kept<Practice>[] {
   const { introductions } = valueOf(course.problem, plan);
   const heldKeys = new Set(course.held.touches.map((x) => `${x.practice} ${x.option}`));
@@ -44,31 +45,52 @@ export function withPlan(
     if (!practice) return [];
     const wanted: Wanted[] = [];
     for (const { practice: at, option, is } of plan.touches) {
-      const play = plays.get(course.plays[option]!);
+      const { play: of, leaf } = course.units[option]!;
+      const play = plays.get(of);
       if (at !== t || !play || heldKeys.has(`${t} ${option}`)) continue;
+      const line = leaf === null ? {} : { leaves: [leaf], words: say.line(play, leaf) };
       for (const [stage, minutes] of AS[is])
         wanted.push({
-          ...{ item: { is: 'play', play: play.id, name: play.name }, stage },
-          minutes: Math.max(1, Math.ceil(minutes || introductions[option]!)),
+          ...{ item: { is: 'play', play: play.id, name: play.name, ...line }, stage },
+          minutes: minutes || introductions[option]!,
         });
     }
     const drills = plan.drills.filter((d) => d.practice === t && !heldDrills.has(`${t} ${d.concept}`));
     for (const { concept } of drills) {
       const key = course.concepts[concept]!;
       wanted.push({
-        ...{ item: { is: 'drill', concept: key, name: drillName(key) }, stage: 'breakdown' },
-        minutes: Math.max(1, Math.ceil(course.problem.concepts[concept]!)),
+        ...{ item: { is: 'drill', concept: key, name: say.drill(key) }, stage: 'breakdown' },
+        minutes: course.problem.concepts[concept]!,
       });
     }
-    const blocks = placed(practice.body.blocks, wanted, fresh, course.keeps);
+    const whole = wholeMinutes(wanted.map((w) => w.minutes));
+    const rounded = wanted.map((w, i) => ({ ...w, minutes: whole[i]! }));
+    const blocks = placed(practice.body.blocks, rounded, fresh, course.keeps);
     return blocks === practice.body.blocks ? [] : [{ id, body: { ...practice.body, blocks } }];
   });
+}
+
+/**
+ * Minutes as whole ones, each rounded up or down so that all together are no more than a minute longer than they were: each
+ * rounded up by itself they would not fit the practice they were planned for.
+ */
+export function wholeMinutes(minutes: readonly number[]): number[] {
+  const whole = minutes.map((m) => Math.max(1, Math.floor(m + 1e-9)));
+  const sum = (all: readonly number[]): number => all.reduce((n, m) => n + m, 0);
+  let left = Math.ceil(sum(minutes) - 1e-9) - sum(whole);
+  const most = minutes.map((m, i) => [m - whole[i]!, i] as const).sort((a, b) => b[0] - a[0] || a[1] - b[1]);
+  for (const [over, i] of most) {
+    if (left <= 0 || over <= 1e-9) break;
+    whole[i]! += 1;
+    left -= 1;
+  }
+  return whole;
 }
 
 const same = (b: Block, w: Wanted): boolean =>
   b.stage === w.stage &&
   (w.item.is === 'play'
-    ? b.item.is === 'play' && b.item.play === w.item.play
+    ? sameLines(b.item, w.item)
     : w.item.is === 'drill' && b.item.is === 'drill' && b.item.concept === w.item.concept);
 
 /** The blocks of a practice with those the plan wants: what is new early, live work late, both between what stands. */
@@ -140,6 +162,8 @@ export interface PlanMove {
 
 /** What is otherwise after some practices were changed: a block that left one and came to another was moved. */
 export function movesOf(before: readonly Kept<Practice>[], after: readonly Kept<Practice>[]): PlanMove[] {
+  const named = ({ item }: Block): string =>
+    item.is === 'play' && item.words ? `${item.name}, ${item.words}` : item.name;
   const moves: PlanMove[] = [];
   const gone: { b: Block; at: string }[] = [];
   const come: { b: Block; at: string }[] = [];
@@ -150,17 +174,17 @@ export function movesOf(before: readonly Kept<Practice>[], after: readonly Kept<
       if (!now) gone.push({ b, at: id });
       else if (now.minutes !== b.minutes)
         moves.push({
-          ...{ is: now.minutes > b.minutes ? 'longer' : 'shorter', name: b.item.name, stage: b.stage },
+          ...{ is: now.minutes > b.minutes ? 'longer' : 'shorter', name: named(b), stage: b.stage },
           ...{ to: id, minutes: now.minutes },
         });
     }
     for (const b of body.blocks) if (!old.some((x) => x.id === b.id)) come.push({ b, at: id });
   }
   const key = (b: Block): string =>
-    `${b.stage} ${b.item.is} ${b.item.is === 'play' ? b.item.play : b.item.name}`;
+    `${b.stage} ${b.item.is} ${b.item.is === 'play' ? [b.item.play, ...(b.item.leaves ?? [])].join(' ') : b.item.name}`;
   for (const { b, at } of gone) {
     const i = come.findIndex((c) => key(c.b) === key(b));
-    const base = { name: b.item.name, stage: b.stage, from: at };
+    const base = { name: named(b), stage: b.stage, from: at };
     if (i < 0) moves.push({ ...base, is: 'gone', minutes: b.minutes });
     else {
       const [c] = come.splice(i, 1);
@@ -168,6 +192,6 @@ export function movesOf(before: readonly Kept<Practice>[], after: readonly Kept<
     }
   }
   for (const { b, at } of come)
-    moves.push({ is: 'added', name: b.item.name, stage: b.stage, to: at, minutes: b.minutes });
+    moves.push({ is: 'added', name: named(b), stage: b.stage, to: at, minutes: b.minutes });
   return moves;
 }

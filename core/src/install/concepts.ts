@@ -230,9 +230,12 @@ const DRILLS: ReadonlySet<string> = new Set([
 ]);
 export const isDrillable = (key: string): boolean => DRILLS.has(key.split(':')[0]!);
 
-/** All a play teaches, on any of its lines. */
-export function teaches(play: Play): { readonly concepts: Concepts; readonly patterns: Concepts } {
-  const lessons = lessonsOf(play);
+/** All a play teaches, on any of its lines, or on those that are named. */
+export function teaches(
+  play: Play,
+  named?: readonly string[],
+): { readonly concepts: Concepts; readonly patterns: Concepts } {
+  const lessons = lessonsOf(play).filter((l) => !named || named.includes(l.leaf));
   const patterns = new Map<string, number>();
   // What the line as drawn has costs as it does there, whichever ending has it too.
   for (const l of lessons) for (const [k, m] of l.patterns) if (!patterns.has(k)) patterns.set(k, m);

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import type { Play } from '../play/document.ts';
 import type { Player } from '../people/player.ts';
 import { movesOf, withPlan } from './apply.ts';
 import { changeBlock, moveBlock } from './blocks.ts';
@@ -36,17 +37,19 @@ const base = {
 const days = ['2026-11-30', '2026-12-01', '2026-12-03', '2026-12-07', '2026-12-08', '2026-12-10'];
 const empty = days.map((d, i) => practice(`p${i}`, d, [other(`w${i}`, 'Warm-up', 12)]));
 let n = 0;
+const SAY = { drill: (k: string) => k, line: (_: Play, leaf: string) => `line ${leaf}` };
 const fresh = (): string => `new${n++}`;
 const planned = (t: ReturnType<typeof team>, keep = false) => {
   const course = courseOf(t, TODAY, keep);
   const { plan } = quickPlan(course.problem, (k) => k < 200, course.held);
   expect(wrongIn(course.problem, plan)).toEqual([]);
-  const after = withPlan(course, plan, t.practices, t.plays, fresh, (k) => k);
+  const after = withPlan(course, plan, t.practices, t.plays, fresh, SAY);
   return { course, plan, after, all: t.practices.map((p) => after.find((x) => x.id === p.id) ?? p) };
 };
 const readyOf = (t: ReturnType<typeof team>, play: string) =>
   readyFor(
-    { play, name: play, weight: 3 },
+    { unit: { play, leaf: null }, name: play, weight: 3 },
+    plays.get(play)!,
     { date: '2026-12-11' },
     doneWith(
       plays.get(play)!,
@@ -80,7 +83,7 @@ describe('a plan of a team’s season', () => {
       ),
     ];
     const { course, all } = planned(team({ ...base, practices }));
-    expect(course.problem.options[course.plays.indexOf('a')]!.past).toMatchObject({
+    expect(course.problem.options[course.units.findIndex((u) => u.play === 'a')]!.past).toMatchObject({
       introduced: -1,
       touches: 0,
     });
@@ -112,7 +115,7 @@ describe('a plan of a team’s season', () => {
   });
   it('a play that is gone is asked of nobody; without games nothing is', () => {
     const gone = team({ ...base, plays: new Map([['a', a]]), practices: empty });
-    expect(courseOf(gone, TODAY).plays).toEqual(['a']);
+    expect(courseOf(gone, TODAY).units).toEqual([{ play: 'a', leaf: null }]);
     const none = courseOf(team({ ...base, games: [], practices: empty }), TODAY);
     expect(none.problem.practices).toEqual([]);
     expect(quickPlan(none.problem, () => false).plan.touches).toEqual([]);
@@ -130,7 +133,7 @@ describe('a plan of a team’s season', () => {
       },
     }));
     const course = courseOf(team({ ...base, practices }), TODAY);
-    const option = course.plays.indexOf('a');
+    const option = course.units.findIndex((u) => u.play === 'a');
     expect(course.problem.longer).toEqual([{ practice: 1, option, by: 5 }]);
     const { plan, all } = planned(team({ ...base, practices }));
     expect(plan.touches.some((x) => x.option === option && x.is === 'live')).toBe(false);
@@ -191,7 +194,7 @@ describe('readiness', () => {
       ]),
     );
     const t = team({ ...base, practices: full });
-    const mend = mendFor(readyOf(t, 'a'), { date: '2026-12-11' }, t.practices, TODAY)!;
+    const mend = mendFor(readyOf(t, 'a'), a, { date: '2026-12-11' }, t.practices, TODAY)!;
     expect(mend).toMatchObject({
       stage: 'walk',
       practice: 'p0',
@@ -206,12 +209,13 @@ describe('readiness', () => {
     ]);
     const free = mendFor(
       readyOf(team({ ...base, practices: empty }), 'a'),
+      a,
       { date: '2026-12-11' },
       empty,
       TODAY,
     );
     expect(free).toMatchObject({ practice: 'p0', from: null });
-    expect(mendFor(readyOf(team(base), 'a'), { date: '2026-12-11' }, [], TODAY)).toBeNull();
+    expect(mendFor(readyOf(team(base), 'a'), a, { date: '2026-12-11' }, [], TODAY)).toBeNull();
   });
 });
 

@@ -8,7 +8,7 @@ import type { Level, Play } from '../play/document.ts';
 import type { Kept } from '../playbook/kept.ts';
 import type { Sheet } from '../playbook/records.ts';
 import { isDrillable, teaches } from './concepts.ts';
-import { doneWith, wantsOf } from './done.ts';
+import { doneWith, linesOf, wantsOf } from './done.ts';
 import {
   EMPTY,
   MINUTES,
@@ -23,8 +23,9 @@ import {
   type TouchKind,
 } from './plan/problem.ts';
 import { standing } from './plan/repair.ts';
-import { isContact, playMinutesOf, type Block, type Game, type Practice, type Season } from './season.ts';
+import { isContact, roomForPlays, type Block, type Game, type Practice, type Season } from './season.ts';
 import { STAGE_LIMITS, progressOf, type StageLimits } from './stages.ts';
+import { isOfUnit, unitKey, unitsWanted, type Unit } from './units.ts';
 
 /** New options a practice and options a number has to know, by level (from memory of common practice). */
 const NEW_EACH: Readonly<Record<Level, number>> = { youth: 1, highSchool: 2, college: 3, pro: 3 };
@@ -32,8 +33,9 @@ export const MEMORY: Readonly<Record<Level, number>> = { youth: 4, highSchool: 8
 
 /** What a plan looks ahead (weeks). */
 const AHEAD = 10;
-/** An introduction takes at least so long: both sides are walked. */
+/** An introduction takes at least so long: both sides are walked. An answer to a line that is in takes half of it. */
 const LEAST = 4;
+const LEAST_ANSWER = 2;
 
 /** Everything the team keeps that a plan is made of. */
 export interface Team {
@@ -49,8 +51,8 @@ export interface Team {
 /** A plan's problem with what its places stand for in the team's records. */
 export interface Course {
   readonly problem: Problem;
-  /** Play ids, practice ids, game ids, keys of concepts: in the order of the problem's. */
-  readonly plays: readonly string[];
+  /** What is taught as one, practice ids, game ids, keys of concepts: in the order of the problem's. */
+  readonly units: readonly Unit[];
   readonly practices: readonly string[];
   readonly games: readonly string[];
   readonly concepts: readonly string[];
@@ -99,10 +101,14 @@ export function courseOf(team: Team, today: string, keep = false): Course {
   const last = games.at(-1)?.body.date ?? today;
   const held = inOrder(team.practices).filter((p) => !p.body.missed);
   const coming = held.filter((p) => p.body.date >= today && p.body.date < last);
-  const wants = games.map((g) => wantsOf(g.body, team.sheets).filter((w) => team.plays.has(w.play)));
-  const ids = [...new Set(wants.flat().map((w) => w.play))].sort();
-  const plays = ids.map((id) => team.plays.get(id)!);
-  const importance = ids.map((id) => Math.max(...wants.flat().map((w) => (w.play === id ? w.weight : 0))));
+  const wants = games.map((g) => unitsWanted(g.body, team).map((w) => ({ ...w, key: unitKey(w.unit) })));
+  const found = new Map(wants.flat().map((w) => [w.key, w.unit]));
+  const ids = [...new Set([...found.values()].map((u) => u.play))].sort();
+  const units = ids.flatMap((id) => [...found.values()].filter((u) => u.play === id));
+  const keys = units.map(unitKey);
+  const plays = units.map((u) => team.plays.get(u.play)!);
+  const importance = keys.map((key) => Math.max(...wants.flat().map((w) => (w.key === key ? w.weight : 0))));
+  const lessons = units.map((u, i) => teaches(plays[i]!, u.leaf === null ? undefined : [u.leaf]));
   const earlier = held.filter((p) => p.body.date < today || p.body.blocks.some((b) => b.done));
   const known = knownTo(
     team,
@@ -111,11 +117,10 @@ export function courseOf(team: Team, today: string, keep = false): Course {
   );
 
   const counts = new Map<string, number>();
-  for (const p of plays)
-    for (const key of teaches(p).patterns.keys()) counts.set(key, (counts.get(key) ?? 0) + 1);
+  for (const { patterns } of lessons)
+    for (const key of patterns.keys()) counts.set(key, (counts.get(key) ?? 0) + 1);
   const minutes = new Map<string, number>();
-  for (const p of plays) {
-    const { concepts, patterns } = teaches(p);
+  for (const { concepts, patterns } of lessons) {
     for (const [k, m] of concepts) if (!known.has(k)) minutes.set(k, m);
     for (const [k, m] of patterns) if (counts.get(k)! > 1 && !known.has(k)) minutes.set(k, m);
   }
@@ -123,19 +128,26 @@ export function courseOf(team: Team, today: string, keep = false): Course {
   const place = new Map(concepts.map((k, i) => [k, i]));
   const played = playedOf(team, today);
   const limits = limitsOf(team.season);
-  const options = plays.map((play, i): PlanOption => {
-    const { concepts: all, patterns } = teaches(play);
+  const options = units.map((unit, i): PlanOption => {
+    const play = plays[i]!;
+    const { concepts: all, patterns } = lessons[i]!;
     const own = [...patterns].filter(([k]) => !place.has(k) && !known.has(k));
-    const base = plays.findIndex((p) => play.counterTo?.some((c) => c.play === p.id && p.id !== play.id));
+    // The first unit of a play is the line as drawn, or all of it.
+    const first = units.findIndex((u) => u.play === unit.play);
+    const base =
+      first < i
+        ? first
+        : plays.findIndex((p) => play.counterTo?.some((c) => c.play === p.id && p.id !== play.id));
     return {
-      ...{ key: play.id, importance: importance[i]!, main: base < 0 ? null : base },
+      ...{ key: keys[i]!, importance: importance[i]!, main: base < 0 ? null : base },
       base: Math.max(
-        LEAST,
+        first < i ? LEAST_ANSWER : LEAST,
         own.reduce((n, [, m]) => n + m, 0),
       ),
       concepts: [...all.keys(), ...patterns.keys()].flatMap((k) => place.get(k) ?? []),
       past: pastOf(
         play,
+        unit.leaf,
         earlier.map((p) => p.body),
         played,
         today,
@@ -159,10 +171,14 @@ export function courseOf(team: Team, today: string, keep = false): Course {
   const longer: { practice: number; option: number; by: number }[] = [];
   const introduced = new Set(free.flatMap((o, i) => (o.past.introduced === null ? [] : [i])));
   const reviewed = new Set(free.flatMap((o, i) => (o.past.reviewed ? [i] : [])));
+  /** What is paid for by what stands. */
+  const paid = new Set<number>();
   const planPractices = coming.map((p, t): PlanPractice => {
-    let room = playMinutesOf(p.body);
+    let room = roomForPlays(p.body);
     let takenByHeld = 0;
     const open = p.body.blocks.filter((b) => !b.done);
+    /** A block about several lines takes its minutes once. */
+    const counted = new Set<string>();
     for (const b of p.body.blocks) if (b.done && b.item.is !== 'other') room -= b.minutes;
     for (const b of open) {
       if (b.item.is === 'drill') {
@@ -174,13 +190,15 @@ export function courseOf(team: Team, today: string, keep = false): Course {
         nowDrills.push({ practice: t, concept });
         if (stays(b)) {
           heldDrills.push({ practice: t, concept });
-          room -= b.minutes - minutes.get(b.item.concept)!;
-          takenByHeld += minutes.get(b.item.concept)!;
+          const usual = paid.has(concept) ? 0 : minutes.get(b.item.concept)!;
+          paid.add(concept);
+          room -= b.minutes - usual;
+          takenByHeld += usual;
         }
       } else if (b.item.is === 'play' && !ids.includes(b.item.play)) room -= b.minutes;
     }
-    ids.forEach((id, option) => {
-      const here = open.filter((b) => b.item.is === 'play' && b.item.play === id);
+    units.forEach((unit, option) => {
+      const here = open.filter((b) => isOfUnit(b, unit, plays[option]));
       if (here.length === 0) return;
       const is = kindOf(here, introduced.has(option), reviewed.has(option));
       if (is === 'in') introduced.add(option);
@@ -190,13 +208,16 @@ export function courseOf(team: Team, today: string, keep = false): Course {
       heldTouches.push({ practice: t, option, is });
       const live = here.reduce((n, b) => n + (isContact(b) ? b.minutes : 0), 0);
       if (is === 'live' || is === 'both') longer.push({ practice: t, option, by: live - MINUTES.live });
-      const takes = here.reduce((n, b) => n + b.minutes, 0);
+      const takes = here.reduce((n, b) => n + (counted.has(b.id) ? 0 : b.minutes), 0);
+      for (const b of here) counted.add(b.id);
       const o = free[option]!;
-      const counted =
-        is === 'in' ? o.base + o.concepts.reduce((n, c) => n + minutes.get(concepts[c]!)!, 0) : MINUTES[is];
+      const news = is === 'in' ? o.concepts.filter((c) => !paid.has(c)) : [];
+      for (const c of news) paid.add(c);
+      const usual =
+        is === 'in' ? o.base + news.reduce((n, c) => n + minutes.get(concepts[c]!)!, 0) : MINUTES[is];
       // What stands takes the time it takes, whatever the plan would give it.
-      room -= takes - counted;
-      takenByHeld += counted;
+      room -= takes - usual;
+      takenByHeld += usual;
     });
     return {
       ...{ day: dayNumber(p.body.date), minutes: Math.max(0, room, takenByHeld), nothingNew: eves.has(p.id) },
@@ -211,7 +232,7 @@ export function courseOf(team: Team, today: string, keep = false): Course {
     games: games.map((g, i): PlanGame => ({
       day: dayNumber(g.body.date),
       wants: wants[i]!.map((w) => ({
-        option: ids.indexOf(w.play),
+        option: keys.indexOf(w.key),
         weight: g.body.scrimmage ? w.weight / 2 : w.weight,
       })),
     })),
@@ -223,7 +244,7 @@ export function courseOf(team: Team, today: string, keep = false): Course {
   const stands = new Set(stand.touches.map((x) => `${x.practice} ${x.option}`));
   return {
     problem: { ...problem, longer: longer.filter((x) => stands.has(`${x.practice} ${x.option}`)) },
-    ...{ plays: ids, practices: coming.map((p) => p.id), games: games.map((g) => g.id), concepts },
+    ...{ units, practices: coming.map((p) => p.id), games: games.map((g) => g.id), concepts },
     held: stand,
     keeps: keep,
     now: coming.length === 0 ? EMPTY : { touches: nowTouches, drills: nowDrills },
@@ -263,7 +284,10 @@ export function knownTo(
       if (item.is === 'drill') known.add(item.concept);
       const play = item.is === 'play' ? team.plays.get(item.play) : undefined;
       if (!play) continue;
-      const { concepts, patterns } = teaches(play);
+      const { concepts, patterns } = teaches(
+        play,
+        linesOf(play, item.is === 'play' ? item.leaves : undefined),
+      );
       for (const key of [...concepts.keys(), ...patterns.keys()]) known.add(key);
     }
   }
@@ -272,12 +296,13 @@ export function knownTo(
 
 function pastOf(
   play: Play,
+  leaf: string | null,
   practices: readonly Practice[],
   played: Parameters<typeof doneWith>[3],
   today: string,
   limits: StageLimits,
 ): Past {
-  const done = doneWith(play, null, practices, played);
+  const done = doneWith(play, leaf, practices, played);
   const trained = done.filter((d) => d.stage !== 'game');
   const p = progressOf(done, today, limits);
   const since = practices.filter((x) => x.date < today && trained[0] && x.date >= trained[0].day).length;

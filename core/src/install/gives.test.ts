@@ -79,7 +79,7 @@ describe('what a coach can let go', () => {
   const found = (t: ReturnType<typeof team>) => {
     const course = courseOf(t, TODAY);
     const { plan } = quickPlan(course.problem, (n) => n < 50);
-    return { course, all: lettings(course, plan, t.practices, t.season !== null) };
+    return { course, all: lettings(course, plan, t.practices, t.plays, t.season !== null) };
   };
 
   it('minutes come from what is no play, never from the warm-up, and are there then', () => {

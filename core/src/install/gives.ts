@@ -1,9 +1,18 @@
+import type { Play } from '../play/document.ts';
 import type { Kept } from '../playbook/kept.ts';
 import { isPlanned, type Course } from './course.ts';
 import type { Relax } from './plan/gives.ts';
 import type { Plan } from './plan/problem.ts';
 import { valueOf } from './plan/value.ts';
-import { isContact, minutesGiven, playMinutesOf, type Block, type Practice, type Season } from './season.ts';
+import { isOfUnit, sameLines } from './units.ts';
+import {
+  isContact,
+  minutesGiven,
+  playMinutesGiven,
+  playMinutesOf,
+  type Practice,
+  type Season,
+} from './season.ts';
 
 /** Minutes that are tried to be given to plays, the least, and how many what gives them keeps; fewer left than this and a practice is full. */
 const MORE = 10;
@@ -32,6 +41,7 @@ export function lettings(
   course: Course,
   plan: Plan,
   practices: readonly Kept<Practice>[],
+  plays: ReadonlyMap<string, Play>,
   hasSeason: boolean,
 ): Letting[] {
   const { problem } = course;
@@ -44,7 +54,9 @@ export function lettings(
     const giver = practice.blocks
       .filter((b, i) => b.item.is === 'other' && !b.done && i > 0 && b.minutes - KEEPS >= LEAST)
       .sort((a, b) => Number(isContact(b)) - Number(isContact(a)) || b.minutes - a.minutes)[0];
-    const free = practice.minutes - minutesGiven(practice);
+    // Beside the share of plays and what is no play.
+    const others = minutesGiven(practice) - playMinutesGiven(practice);
+    const free = Math.max(0, practice.minutes - playMinutesOf(practice) - others);
     const from = free >= MORE || !giver || free >= giver.minutes - KEEPS ? null : giver;
     const by = Math.min(MORE, practice.minutes - playMinutesOf(practice), from ? from.minutes - KEEPS : free);
     if (full && by >= LEAST)
@@ -55,11 +67,12 @@ export function lettings(
       });
     // A plan that only fills in leaves all there is where it is.
     if (course.keeps) return;
-    course.plays.forEach((play, option) => {
-      const stays = practice.blocks.filter((b) => isOf(b, play) && !b.done && !isPlanned(b));
+    course.units.forEach((unit, option) => {
+      const of = plays.get(unit.play);
+      const stays = practice.blocks.filter((b) => isOfUnit(b, unit, of) && !b.done && !isPlanned(b));
       // What the coach put there without a lock is his: as long as it is there, the lock beside it holds nothing.
       const [first] = stays;
-      if (first && stays.every((b) => b.locked))
+      if (first && stays.every((b) => b.locked && sameLines(b.item, first.item)))
         out.push({
           relax: { is: 'unlock', practice: t, option },
           practice: id,
@@ -73,8 +86,6 @@ export function lettings(
       : out;
   return all.slice(0, MOST);
 }
-
-const isOf = (b: Block, play: string): boolean => b.item.is === 'play' && b.item.play === play;
 
 /** The team's records with one thing let go: the practice or the season that changes. */
 export function letGo(
@@ -90,7 +101,7 @@ export function letGo(
   const about = of.body.blocks.find((b) => b.id === block?.id)?.item;
   const blocks = of.body.blocks.map((b) => {
     if (relax.is === 'minutes') return b.id === block?.id ? { ...b, minutes: b.minutes - relax.by } : b;
-    if (about?.is !== 'play' || !isOf(b, about.play) || !b.locked) return b;
+    if (about?.is !== 'play' || !sameLines(b.item, about) || !b.locked) return b;
     const { locked: _was, ...open } = b;
     return { ...open, planned: true };
   });

@@ -1,3 +1,4 @@
+import type { Play } from '../play/document.ts';
 import type { Kept } from '../playbook/kept.ts';
 import type { Ready } from './ready.ts';
 import {
@@ -9,10 +10,11 @@ import {
   type Practice,
 } from './season.ts';
 import type { BlockStage } from './stages.ts';
+import { isAnswer, isOfUnit, type Unit } from './units.ts';
 
-/** The next block that is missing on a play's way to its game, and where it goes; the minutes may come from another one. */
+/** The next block that is missing on the way of a play, or of a line of it, to its game, and where it goes; the minutes may come from another one. */
 export interface Mend {
-  readonly play: string;
+  readonly unit: Unit;
   readonly name: string;
   readonly stage: BlockStage;
   readonly minutes: number;
@@ -23,6 +25,7 @@ export interface Mend {
 
 /** How long a first walk and a review are, where nothing else is known (from memory). */
 const WALK = 8;
+const WALK_ANSWER = 4;
 const REVIEW = 5;
 /** Live work in one block at most; less than this is not started. */
 const LIVE = 10;
@@ -37,6 +40,7 @@ const KEEPS = 5;
  */
 export function mendFor(
   ready: Ready,
+  play: Play | undefined,
   game: { readonly date: string },
   practices: readonly Kept<Practice>[],
   today: string,
@@ -44,13 +48,15 @@ export function mendFor(
   const short = ready.short[0];
   if (!short) return null;
   const coming = practices.filter((p) => !p.body.missed && p.body.date >= today && p.body.date < game.date);
-  const planned = coming.filter((p) => p.body.blocks.some((b) => isOf(b, ready.play)));
+  const planned = coming.filter((p) => p.body.blocks.some((b) => !b.done && isOfUnit(b, ready.unit, play)));
   const first = ready.progress.introduced ?? planned[0]?.body.date ?? null;
   const stage: BlockStage =
     short.is === 'introduce' ? 'walk' : short.is === 'review' || short.is === 'fresh' ? 'guided' : 'live';
   const minutes =
     stage === 'walk'
-      ? WALK
+      ? isAnswer(ready.unit, play)
+        ? WALK_ANSWER
+        : WALK
       : stage === 'guided'
         ? REVIEW
         : Math.max(LEAST, Math.min(LIVE, Math.ceil(short.is === 'live' ? short.by : LEAST)));
@@ -61,7 +67,7 @@ export function mendFor(
       ? coming.filter((p) => p.body.date !== eve || coming.length === 1)
       : [...coming].reverse()
   ).filter((p) => stage === 'walk' || (first !== null && p.body.date > first));
-  const base = { play: ready.play, name: ready.name, stage, minutes };
+  const base = { unit: ready.unit, name: ready.name, stage, minutes };
   const free = days.find(
     (p) =>
       playMinutesOf(p.body) - playMinutesGiven(p.body) >= minutes &&
@@ -76,17 +82,16 @@ export function mendFor(
   }
   return null;
 }
-const isOf = (b: Block, play: string): boolean => b.item.is === 'play' && b.item.play === play && !b.done;
 
-/** A practice after a mend: the block stands before what gave its minutes, or after the last one about a play. */
-export function mended(practice: Practice, mend: Mend, id: string): Practice {
+/**
+ * A practice after a mend: the block stands before what gave its minutes, or after the last one about a play. `words` are
+ * those of its line, where it is about one.
+ */
+export function mended(practice: Practice, mend: Mend, id: string, words = ''): Practice {
+  const { play, leaf } = mend.unit;
   const block: Block = {
-    ...{
-      id,
-      item: { is: 'play', play: mend.play, name: mend.name },
-      stage: mend.stage,
-      minutes: mend.minutes,
-    },
+    ...{ id, stage: mend.stage, minutes: mend.minutes },
+    item: { is: 'play', play, name: mend.name, ...(leaf === null ? {} : { leaves: [leaf], words }) },
   };
   const blocks = practice.blocks.map((b) =>
     b.id === mend.from?.block ? { ...b, minutes: b.minutes - mend.from.minutes } : b,

@@ -1,6 +1,8 @@
 import { dayNumber } from '../calendar/day.ts';
+import type { Play } from '../play/document.ts';
 import { FRESH } from './plan/problem.ts';
 import { isContact, type Practice } from './season.ts';
+import { isOfUnit, type Unit, type Want } from './units.ts';
 import { progressOf, type Done, type Progress, type StageLimits } from './stages.ts';
 
 /** Minutes on the way to a game: introduced, reviewed, live; each as done and as still planned. */
@@ -14,9 +16,9 @@ export interface Short {
   readonly is: 'introduce' | 'review' | 'live' | 'clean' | 'fresh';
   readonly by: number;
 }
-/** How a play stands on the way to a game. */
+/** How a play, or a line of one that is taught line by line, stands on the way to a game. */
 export interface Ready {
-  readonly play: string;
+  readonly unit: Unit;
   readonly name: string;
   readonly weight: number;
   readonly progress: Progress;
@@ -36,9 +38,10 @@ interface ToCome {
   readonly minutes: number;
 }
 
-/** How a play stands for a game on a day, by what was done and by what is planned before it. */
+/** How a unit of a play stands for a game on a day, by what was done and by what is planned before it. */
 export function readyFor(
-  { play, name, weight }: { readonly play: string; readonly name: string; readonly weight: number },
+  { unit, name, weight }: Want,
+  play: Play,
   game: { readonly date: string },
   done: readonly Done[],
   practices: readonly Practice[],
@@ -50,9 +53,7 @@ export function readyFor(
     .filter((p) => !p.missed && p.date >= today && p.date < game.date)
     .flatMap((p) =>
       p.blocks.flatMap((b): ToCome[] =>
-        b.item.is === 'play' && b.item.play === play && !b.done
-          ? [{ day: p.date, live: isContact(b), minutes: b.minutes }]
-          : [],
+        isOfUnit(b, unit, play) && !b.done ? [{ day: p.date, live: isContact(b), minutes: b.minutes }] : [],
       ),
     )
     .sort((a, b) => (a.day < b.day ? -1 : a.day > b.day ? 1 : 0));
@@ -77,7 +78,7 @@ export function readyFor(
     short.push({ is: 'fresh', by: dayNumber(game.date) - dayNumber(lastTouch) });
   const isLive = progress.stage === 'live' || progress.stage === 'settled';
   return {
-    ...{ play, name, weight, progress, done: had, planned, asked: limits.liveMinutes, short },
+    ...{ unit, name, weight, progress, done: had, planned, asked: limits.liveMinutes, short },
     is: short.length > 0 ? 'notOnCourse' : isLive ? 'ready' : 'onPlan',
   };
 }

@@ -2,6 +2,7 @@ import { dayNumber } from '../calendar/day.ts';
 import { inOrder, limitsOf, type Team } from './course.ts';
 import { wantsOf } from './done.ts';
 import { DUE, FRESH } from './plan/problem.ts';
+import { isOfUnit, oneLine } from './units.ts';
 import { isContact, type Block, type Practice } from './season.ts';
 
 /** Why a block of the plan stands where it does. */
@@ -27,17 +28,19 @@ export function reasonOf(
     (g) => g.body.date > practice.date && wantsOf(g.body, team.sheets).some((w) => w.play === item.play),
   );
   if (!game) return null;
+  const leaf = oneLine(block);
+  const play = team.plays.get(item.play);
   const weight = wantsOf(game.body, team.sheets).find((w) => w.play === item.play)!.weight;
   const name = gameName(game.id);
   const days = dayNumber(game.body.date) - dayNumber(practice.date);
-  // Blocks of the play before this one, in the order of their days.
+  // Blocks of the play before this one, or of the line it is about, in the order of their days.
   const before = inOrder(team.practices).flatMap((p, at) =>
     p.body.missed ||
     p.body.date > practice.date ||
     (p.body.date === practice.date && p.body.start > practice.start)
       ? []
       : p.body.blocks.flatMap((b) =>
-          b.id !== block.id && b.item.is === 'play' && b.item.play === item.play
+          b.id !== block.id && isOfUnit(b, { play: item.play, leaf }, play)
             ? [{ b, date: p.body.date, at }]
             : [],
         ),

@@ -16,6 +16,7 @@ export const SEASON_LIMITS = {
   blocks: 40,
   expectations: 12,
   days: 14,
+  byLine: 200,
 } as const;
 
 /** When the team practises every week: day of the week from Monday 0, and how long. */
@@ -42,6 +43,8 @@ export const SeasonSchema = z.object({
   /** Contact minutes a day and a week the team does not go beyond. */
   contactDay: z.number().int().min(0).max(240).optional(),
   contactWeek: z.number().int().min(0).max(1200).optional(),
+  /** Plays that are taught line by line; all others as a whole. */
+  lineByLine: z.array(id).max(SEASON_LIMITS.byLine).optional(),
   /** A few lines that stand on every practice sheet. */
   expectations: z.array(line).max(SEASON_LIMITS.expectations),
 });
@@ -124,6 +127,9 @@ export type Game = z.infer<typeof GameSchema>;
 /** The minutes of a practice that are for plays. */
 export const playMinutesOf = (p: Pick<Practice, 'minutes' | 'playMinutes'>): number =>
   p.playMinutes ?? Math.round(p.minutes / 3);
+/** Minutes of it that plays can have: its share, as far as what is no play leaves it. */
+export const roomForPlays = (p: Pick<Practice, 'minutes' | 'playMinutes' | 'blocks'>): number =>
+  Math.max(0, Math.min(playMinutesOf(p), p.minutes - (minutesGiven(p) - playMinutesGiven(p))));
 /** Minutes its blocks about plays and their parts take. */
 export const playMinutesGiven = (p: Pick<Practice, 'blocks'>): number =>
   p.blocks.reduce((n, b) => n + (b.item.is === 'other' ? 0 : b.minutes), 0);

@@ -5,7 +5,7 @@ import { wrongIn } from './wrong.ts';
 
 /**
  * What of a plan can still be carried out after something changed: blocks that can't are left out, as few as it takes and
- * the least worth first; what is held stays whatever it breaks.
+ * the least worth first of those that leave the least against it; what is held stays whatever it breaks.
  */
 export function standing(problem: Problem, plan: Plan, held: Held): Plan {
   const kept = new Set(held.touches.map(keyOf));
@@ -21,9 +21,13 @@ export function standing(problem: Problem, plan: Plan, held: Held): Plan {
       )
       .map((x) => {
         const without = { ...now, touches: now.touches.filter((y) => y !== x) };
-        return { without, value: valueOf(problem, without).value };
+        const left = wrongIn(problem, without).length;
+        return { without, left, value: valueOf(problem, without).value };
       });
-    const best = out.reduce<(typeof out)[number] | null>((a, b) => (!a || b.value > a.value ? b : a), null);
+    const best = out.reduce<(typeof out)[number] | null>(
+      (a, b) => (!a || b.left < a.left || (b.left === a.left && b.value > a.value) ? b : a),
+      null,
+    );
     if (best) now = best.without;
     else {
       const heldDrills = new Set(held.drills.map((d) => `${d.practice} ${d.concept}`));

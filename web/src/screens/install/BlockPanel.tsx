@@ -13,6 +13,7 @@ import {
   type Practice,
 } from '@corkscrew/core';
 import { Lock, LockOpen, Trash2, X } from 'lucide-react';
+import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { dayLong } from '../../app/today.ts';
 import { usePlainTeller } from '../../team/teller.ts';
@@ -37,6 +38,7 @@ export function BlockPanel({
   play,
   today,
   far,
+  taught,
   why,
   onChange,
   onMoveTo,
@@ -50,6 +52,8 @@ export function BlockPanel({
   today: string;
   /** How far each line of the play is. */
   far: ReturnType<typeof farOf>;
+  /** Whether the play is taught as a whole, to be chosen. */
+  taught: ReactNode;
   why: string | null;
   onChange: (change: Partial<Block>) => void;
   onMoveTo: (practice: string) => void;
@@ -136,6 +140,7 @@ export function BlockPanel({
             }}
           />
         )}
+        {taught}
         {play && far.length > 0 && <HowFar play={play} far={far} />}
         <TextField
           label="Freeze points, half speed, notes"

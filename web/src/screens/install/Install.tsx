@@ -6,6 +6,7 @@ import {
   givesWords,
   letGo,
   lettingWords,
+  lineWords,
   mended,
   mondayOf,
   moveBlock,
@@ -18,6 +19,7 @@ import {
   type InstallPlan,
   type Kept,
   type Letting,
+  type PlayUnit,
   type Practice,
 } from '@corkscrew/core';
 import { CalendarDays, ChevronLeft, ChevronRight, Plus } from 'lucide-react';
@@ -43,8 +45,9 @@ import { PlanBox } from './PlanBox.tsx';
 import { PracticePanel } from './PracticePanel.tsx';
 import { Readiness } from './Readiness.tsx';
 import { newSeason, SeasonForm } from './SeasonForm.tsx';
+import { Taught } from './Taught.tsx';
 import { gameName, readiness, useInstall, type Install as State } from './use-install.ts';
-import { Week, type Chosen } from './Weeks.tsx';
+import { threadOf, Week, type Chosen } from './Weeks.tsx';
 import { useQuery } from '@tanstack/react-query';
 
 /** What we teach in which practice, and whether we are ready by the game. */
@@ -56,7 +59,8 @@ export default function Install() {
   const [season, setSeason] = useState(false);
   const [menu, setMenu] = useState<OpenMenu>(null);
   const phone = usePhone();
-  const planning = usePlanning(team, day, usePlainTeller());
+  const t = usePlainTeller();
+  const planning = usePlanning(team, day, t);
   const proposed = planning.proposed?.practices ?? null;
   const monday = params.get('week') ?? mondayOf(day);
   useEffect(() => {
@@ -79,7 +83,7 @@ export default function Install() {
     chosen?.is === 'block' || chosen?.is === 'practice'
       ? at(chosen.is === 'block' ? chosen.practice : chosen.id)
       : undefined;
-  const thread = chosen?.is === 'play' ? chosen.play : block?.item.is === 'play' ? block.item.play : null;
+  const thread = chosen?.is === 'play' ? chosen : block ? threadOf(block, install) : null;
   const dayName = (id: string): string => dayLong(at(id)?.body.date ?? day);
   const go = (to: string): void =>
     setParams((now) => ({ ...Object.fromEntries(now), week: to }), { replace: true });
@@ -186,6 +190,12 @@ export default function Install() {
     const reason = reasonOf(b, p, { ...team, practices }, of);
     return reason && reasonWords(reason);
   };
+  const lineOf = ({ play: id, leaf }: PlayUnit): string => {
+    const play = team.plays.get(id);
+    return play && leaf !== null ? lineWords(play, leaf, t) : '';
+  };
+  const unitName = (unit: PlayUnit): string =>
+    [team.plays.get(unit.play)?.name ?? 'A play', lineOf(unit)].filter(Boolean).join(', ');
   const farOfBlock = (b: Block) => {
     const play = b.item.is === 'play' ? team.plays.get(b.item.play) : undefined;
     return play ? farOf(play, team, day) : [];
@@ -285,7 +295,7 @@ export default function Install() {
                 words: lettingWords(letting, course!.problem.newEach, dayName),
                 gains: givesWords(
                   gives,
-                  (o) => team.plays.get(course!.plays[o]!)?.name ?? 'A play',
+                  (o) => unitName(course!.units[o]!),
                   (g) =>
                     gameName(
                       team.games.find((x) => x.id === course!.games[g])!.body,
@@ -316,6 +326,12 @@ export default function Install() {
               play={block.item.is === 'play' ? team.plays.get(block.item.play) : undefined}
               today={day}
               far={farOfBlock(block)}
+              taught={
+                <Taught
+                  install={install}
+                  play={block.item.is === 'play' ? team.plays.get(block.item.play) : undefined}
+                />
+              }
               why={
                 block.item.is === 'play' && !team.plays.has(block.item.play)
                   ? 'This play is no longer in the playbook.'
@@ -369,13 +385,14 @@ export default function Install() {
                 name={gameName(game.body, install.opponents.rows ?? [])}
                 ready={ready}
                 thread={thread}
+                lineOf={lineOf}
                 onChoose={setChosen}
                 onMend={(m) => {
                   const p = at(m.practice);
                   if (p)
                     change(
-                      [{ id: p.id, body: mended(p.body, m, nanoid(8)) }],
-                      `${m.name} has ${m.minutes} min on ${dayShort(p.body.date)} now.`,
+                      [{ id: p.id, body: mended(p.body, m, nanoid(8), lineOf(m.unit)) }],
+                      `${unitName(m.unit)} has ${m.minutes} min on ${dayShort(p.body.date)} now.`,
                     );
                 }}
               />

@@ -3,14 +3,19 @@ import {
   progressWords,
   readyWords,
   shortWords,
+  taughtBy,
+  tooLongAtOnce,
+  unitKey,
   type Game,
   type Kept,
   type Mend,
   type PlayReady,
+  type PlayUnit,
 } from '@corkscrew/core';
 import { useState } from 'react';
 import { dayLong, dayShort } from '../../app/today.ts';
 import { Button } from '../../ui/controls.tsx';
+import { Taught } from './Taught.tsx';
 import type { Chosen } from './Weeks.tsx';
 import type { Install } from './use-install.ts';
 
@@ -27,6 +32,7 @@ export function Readiness({
   name,
   ready,
   thread,
+  lineOf,
   onChoose,
   onMend,
 }: {
@@ -34,17 +40,28 @@ export function Readiness({
   game: Kept<Game>;
   name: string;
   ready: readonly PlayReady[];
-  thread: string | null;
+  thread: PlayUnit | null;
+  /** The words of a line; of a whole play none. */
+  lineOf: (unit: PlayUnit) => string;
   onChoose: (c: Chosen) => void;
   onMend: (mend: Mend) => void;
 }) {
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const most = Math.max(30, ...ready.map((r) => total(r) + r.asked));
-  const chosen = ready.find((r) => r.play === thread);
+  const { team, day } = install;
+  const key = thread && unitKey(thread);
+  // A play that was chosen as a whole is chosen by its first line, once it is taught by lines; and the other way round.
+  const chosen =
+    ready.find((r) => unitKey(r.unit) === key) ?? ready.find((r) => r.unit.play === thread?.play);
   const asked =
-    chosen?.is === 'notOnCourse' ? chosen : ready.find((r) => r.is === 'notOnCourse' && !left.has(r.play));
-  const mend = asked && mendFor(asked, game.body, install.team.practices, install.day);
-  const on = mend && install.team.practices.find((p) => p.id === mend.practice);
+    chosen?.is === 'notOnCourse'
+      ? chosen
+      : ready.find((r) => r.is === 'notOnCourse' && !left.has(unitKey(r.unit)));
+  const play = asked && team.plays.get(asked.unit.play);
+  const mend = asked && mendFor(asked, play, game.body, team.practices, day);
+  const long = asked && play && tooLongAtOnce(asked, play, team, game.body, day);
+  const named = (r: PlayReady): string => [r.name, lineOf(r.unit)].filter(Boolean).join(', ');
+  const on = mend && team.practices.find((p) => p.id === mend.practice);
   return (
     <>
       <div className="head">
@@ -54,7 +71,9 @@ export function Readiness({
       {asked && (
         <div className="told" role="status">
           <p>
-            <b>{asked.name}</b>: {shortWords(asked.short)}. {progressWords(asked.progress)}.{' '}
+            <b>{named(asked)}</b>: {shortWords(asked.short)}. {progressWords(asked.progress)}.{' '}
+            {long &&
+              `All of it takes ${long.minutes} min to bring in, a practice has ${long.most} for plays. `}
             {mend && on
               ? mend.from
                 ? `${dayShort(on.body.date)} has no minutes left: take ${mend.from.minutes} from ${mend.from.name}, or call it only after time-outs.`
@@ -62,6 +81,15 @@ export function Readiness({
               : 'No day is left for it before the game: take it off the sheet, or call it only after time-outs.'}
           </p>
           <div className="row">
+            {long && play && install.season && (
+              <Button
+                onPress={() =>
+                  install.seasons.change(install.season!.id, taughtBy(install.season!.body, play.id, true))
+                }
+              >
+                Teach it line by line
+              </Button>
+            )}
             {mend && on && (
               <Button onPress={() => onMend(mend)}>
                 Take {mend.minutes} on {dayShort(on.body.date)}
@@ -69,13 +97,18 @@ export function Readiness({
             )}
             <Button
               onPress={() => {
-                setLeft(new Set([...left, asked.play]));
+                setLeft(new Set([...left, unitKey(asked.unit)]));
                 if (chosen) onChoose(null);
               }}
             >
               Leave it
             </Button>
           </div>
+        </div>
+      )}
+      {thread && (
+        <div className="fields">
+          <Taught install={install} play={team.plays.get(thread.play)} />
         </div>
       )}
       {GROUPS.map(([is, words]) => {
@@ -88,15 +121,18 @@ export function Readiness({
             </h3>
             {of.map((r) => (
               <button
-                key={r.play}
+                key={unitKey(r.unit)}
                 type="button"
                 className="play"
                 data-is={is}
-                aria-pressed={thread === r.play}
-                onClick={() => onChoose(thread === r.play ? null : { is: 'play', play: r.play })}
+                aria-pressed={r === chosen}
+                onClick={() => onChoose(r === chosen ? null : { is: 'play', ...r.unit })}
               >
                 <span>
-                  <b>{r.name}</b>
+                  <b>
+                    {r.name}
+                    {r.unit.leaf !== null && <small>{lineOf(r.unit)}</small>}
+                  </b>
                   <i>{readyWords(r)}</i>
                 </span>
                 <Bar ready={r} most={most} />
@@ -115,7 +151,7 @@ const total = (r: PlayReady): number =>
 
 /** Minutes as textures: what was done tall, what is planned short, and where the live minutes are enough. */
 function Bar({ ready: r, most }: { ready: PlayReady; most: number }) {
-  const id = r.play.replace(/\W/g, '');
+  const id = unitKey(r.unit).replace(/\W/g, '');
   const wide = (n: number): number => (n / most) * 260;
   const parts = [
     [r.done.introduce, `url(#walk-${id})`, true],

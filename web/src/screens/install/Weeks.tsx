@@ -7,11 +7,16 @@ import {
   doneWith,
   limitsOf,
   playedOf,
+  isByLine,
+  isOfUnit,
+  oneLine,
+  unitKey,
   wantsOf,
   type Block,
   type Game,
   type InstallStage,
   type Kept,
+  type PlayUnit,
   type Practice,
 } from '@corkscrew/core';
 import { Check, Lock } from 'lucide-react';
@@ -21,12 +26,19 @@ import { useDrag, type P } from '../../ui/drag.ts';
 import { Band, LOW, LOWEST, PX_A_MINUTE } from './band-look.ts';
 import { gameName, weekOf, type Install } from './use-install.ts';
 
+/** Of what a block is part, as it is taught: the line it is about, where its play is taught line by line. */
+export function threadOf(block: Block, { team }: Pick<Install, 'team'>): PlayUnit | null {
+  if (block.item.is !== 'play') return null;
+  const play = team.plays.get(block.item.play);
+  return { play: block.item.play, leaf: play && isByLine(team.season, play) ? oneLine(block) : null };
+}
+
 /** What is chosen on the screen. */
 export type Chosen =
   | { readonly is: 'block'; readonly practice: string; readonly block: string }
   | { readonly is: 'practice'; readonly id: string }
   | { readonly is: 'game'; readonly id: string }
-  | { readonly is: 'play'; readonly play: string }
+  | ({ readonly is: 'play' } & PlayUnit)
   | null;
 
 interface Props {
@@ -35,8 +47,8 @@ interface Props {
   readonly practices: readonly Kept<Practice>[];
   readonly fresh: ReadonlySet<string>;
   readonly chosen: Chosen;
-  /** The play whose way is shown. */
-  readonly thread: string | null;
+  /** The play, or the line of one, whose way is shown. */
+  readonly thread: PlayUnit | null;
   readonly onChoose: (chosen: Chosen) => void;
   readonly onMove: (block: string, practice: string, to: number) => void;
   readonly onStep: (block: string, by: { readonly place?: number; readonly practice?: number }) => void;
@@ -114,7 +126,7 @@ export function Week({
                 now={now}
                 fresh={fresh}
                 chosen={chosen}
-                thread={thread}
+                isThread={(b) => thread !== null && isOfUnit(b, thread, team.plays.get(thread.play))}
                 held={drag.held?.moved ? drag.held.item : null}
                 over={over?.practice === p.id ? over.to : null}
                 onChoose={onChoose}
@@ -129,7 +141,7 @@ export function Week({
                 game={g}
                 now={now}
                 install={install}
-                thread={thread}
+                thread={thread?.play ?? null}
                 onChoose={onChoose}
                 name={gameName(g.body, opponents.rows ?? [])}
               />
@@ -140,8 +152,8 @@ export function Week({
       {thread !== null && (
         <Thread
           band={band}
-          of={thread}
-          key={`${thread} ${practices.map((p) => p.body.blocks.map((b) => b.id).join()).join()}`}
+          of={unitKey(thread)}
+          key={`${unitKey(thread)} ${practices.map((p) => p.body.blocks.map((b) => b.id).join()).join()}`}
         />
       )}
     </Band>
@@ -159,7 +171,7 @@ function Column({
   now,
   fresh,
   chosen,
-  thread,
+  isThread,
   held,
   over,
   onChoose,
@@ -171,7 +183,7 @@ function Column({
   now: object;
   fresh: ReadonlySet<string>;
   chosen: Chosen;
-  thread: string | null;
+  isThread: (block: Block) => boolean;
   held: string | null;
   over: number | null;
   onChoose: (c: Chosen) => void;
@@ -214,9 +226,7 @@ function Column({
                   data-is={b.item.is}
                   data-stage={b.stage}
                   aria-pressed={pressed}
-                  {...(thread !== null && b.item.is === 'play' && b.item.play === thread
-                    ? { 'data-thread': true }
-                    : {})}
+                  {...(isThread(b) ? { 'data-thread': true } : {})}
                   {...(fresh.has(b.id) ? { 'data-new': true } : {})}
                   {...(held === b.id ? { 'data-held': true } : {})}
                   {...(over === i ? { 'data-drop': true } : {})}
@@ -258,12 +268,15 @@ function Column({
 }
 
 /** Beside or under a block's name. */
-const blockNote = (b: Block): string =>
-  b.done?.tried
+const blockNote = (b: Block): string => {
+  const words = b.item.is === 'play' ? b.item.words : undefined;
+  const how = words ? `${BLOCK_SHORT[b.stage]}, ${words}` : BLOCK_SHORT[b.stage];
+  return b.done?.tried
     ? `${BLOCK_SHORT[b.stage]}, ${b.done.clean ?? 0} of ${b.done.tried}`
     : !b.done && b.note
       ? b.note
-      : BLOCK_SHORT[b.stage];
+      : how;
+};
 
 const STAGE_STRIP: Readonly<Record<InstallStage, string>> = {
   drawn: 'none',
@@ -322,7 +335,7 @@ function GameColumn({
               className="call"
               data-call={w.play}
               {...(thread === w.play ? { 'data-thread': true } : {})}
-              onClick={() => onChoose({ is: 'play', play: w.play })}
+              onClick={() => onChoose({ is: 'play', play: w.play, leaf: null })}
             >
               <span className="strip" data-stage={STAGE_STRIP[stage]} aria-hidden="true" />
               <span>{w.name}</span>

@@ -148,9 +148,15 @@ export const SideColumn = styled.div`
   .play b {
     font: 640 13.5px/1.2 'Archivo Variable';
     font-stretch: 77%;
-    white-space: nowrap;
+  }
+  .play small {
+    margin-left: 7px;
+    font-size: 12.5px;
+    font-weight: 460;
+    color: var(--ink-2);
   }
   .play i {
+    flex: none;
     font-style: normal;
     font-size: 12.5px;
     text-align: right;

@@ -1,5 +1,6 @@
 import {
   conceptWords,
+  lineWords,
   lettings,
   PlanRowSchema,
   withPlan,
@@ -55,14 +56,10 @@ export function usePlanning(team: InstallTeam, today: string, t: Teller) {
   };
   useEffect(() => stop, []);
   const asPractices = (of: InstallTeam, course: Course, plan: InstallPlan): readonly Kept<Practice>[] =>
-    withPlan(
-      course,
-      plan,
-      of.practices,
-      of.plays,
-      () => nanoid(8),
-      (c) => conceptWords(c, t),
-    );
+    withPlan(course, plan, of.practices, of.plays, () => nanoid(8), {
+      drill: (c) => conceptWords(c, t),
+      line: (play, leaf) => lineWords(play, leaf, t),
+    });
   const propose = (of: InstallTeam, course: Course, plan: InstallPlan, value: number): void =>
     setProposed({ course, plan, value, practices: asPractices(of, course, plan) });
 
@@ -83,7 +80,7 @@ export function usePlanning(team: InstallTeam, today: string, t: Teller) {
     better: async (): Promise<void> => {
       if (!proposed) return;
       const { course } = proposed;
-      const letGo = lettings(course, proposed.plan, team.practices, team.season !== null);
+      const letGo = lettings(course, proposed.plan, team.practices, team.plays, team.season !== null);
       setGives([]);
       let best = proposed.value;
       setLook({ words: 'Looking for a better one.', runs: true });

@@ -5,6 +5,7 @@ import {
   limitsOf,
   playedOf,
   readyFor,
+  unitsWanted,
   wantsOf,
   type Game,
   type InstallTeam,
@@ -75,21 +76,25 @@ export function gameName(game: Game, opponents: readonly Kept<{ readonly name: s
   return game.scrimmage ? name : `${name}, ${game.home ? 'home' : 'away'}`;
 }
 
-/** How every play of a game's call sheet stands for it. */
+/** How every play of a game's call sheet, or every line of one that is taught line by line, stands for it. */
 export function readiness({ team, day }: Pick<Install, 'team' | 'day'>, game: Game): PlayReady[] {
   const practices = team.practices.map((p) => p.body);
   const played = playedOf(team, day);
-  const all = wantsOf(game, team.sheets).flatMap((want) => {
-    const play = team.plays.get(want.play);
-    if (!play) return [];
-    const done = doneWith(play, null, practices, played);
-    return [readyFor(want, game, done, practices, day, limitsOf(team.season))];
+  const wants = unitsWanted(game, team);
+  const weight = new Map<string, number>();
+  for (const w of wants) weight.set(w.unit.play, (weight.get(w.unit.play) ?? 0) + w.weight);
+  const all = wants.map((want) => {
+    const play = team.plays.get(want.unit.play)!;
+    const done = doneWith(play, want.unit.leaf, practices, played);
+    return readyFor(want, play, game, done, practices, day, limitsOf(team.season));
   });
-  return all.sort((a, b) => urgency(b) - urgency(a) || (a.name < b.name ? -1 : 1));
+  // Lines of a play stand where the play would.
+  const by = (r: PlayReady): number => urgency(r, weight.get(r.unit.play)!);
+  return all.sort((a, b) => by(b) - by(a) || (a.name < b.name ? -1 : a.name > b.name ? 1 : 0));
 }
 /** What is wanted most and lacks most comes first; that something was not done lately comes last. */
-const urgency = (r: PlayReady): number =>
-  r.weight * 10 + (r.short[0] ? URGENT.indexOf(r.short[0].is) : 0) - (r.short[0]?.is === 'fresh' ? 40 : 0);
+const urgency = (r: PlayReady, weight: number): number =>
+  weight * 10 + (r.short[0] ? URGENT.indexOf(r.short[0].is) : 0) - (r.short[0]?.is === 'fresh' ? 40 : 0);
 const URGENT: readonly string[] = ['fresh', 'clean', 'live', 'review', 'introduce'];
 
 /** What stands on a day of the band. */
