@@ -9,7 +9,7 @@ import { ensureTeam } from './teams/routes.ts';
 import { startJobs, type Jobs } from './beside/jobs.ts';
 
 const log = pino({ level: 'silent' });
-/** Nobody draws on in tests. */
+/** Nobody draws on in tests, and whoever works beside them need not give way to other tests. */
 const SOON = { relate: 0, verdict: 0, try: 0 };
 let count = 0;
 
@@ -46,7 +46,7 @@ export function testApp(actors: Actors = ownerOnLoopback('team'), judges = false
       if (judges) await db.delete(plays);
     });
     jobs = judges
-      ? await startJobs(process.env.TEST_DATABASE_URL!, database, log, { after: SOON })
+      ? await startJobs(process.env.TEST_DATABASE_URL!, database, log, { after: SOON, priority: 0 })
       : undefined;
     app = createApp({ database, log, actors, build: 'b1', ...(jobs && { beside: jobs }) });
   });

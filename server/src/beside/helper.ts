@@ -23,6 +23,12 @@ export class Helper {
   #child: ChildProcess | null = null;
   #idle: ReturnType<typeof setTimeout> | undefined;
   #life = 0;
+  readonly #priority: number;
+
+  /** With a priority of the system's (nice); the lowest where none is said. */
+  constructor(priority: number = constants.priority.PRIORITY_LOW) {
+    this.#priority = priority;
+  }
 
   /** Starts a process where none is, and says which it is: a new one knows nothing of what an earlier one was sent. */
   wake(): number {
@@ -73,7 +79,7 @@ export class Helper {
       if (this.#child === child) this.#child = null;
     };
     child.on('exit', gone).on('error', gone);
-    if (child.pid !== undefined) setPriority(child.pid, constants.priority.PRIORITY_BELOW_NORMAL);
+    if (child.pid !== undefined) setPriority(child.pid, this.#priority);
     return child;
   }
 

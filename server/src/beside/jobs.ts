@@ -53,6 +53,8 @@ const ALL = Object.keys(WORK) as Work[];
 export interface JobOptions {
   readonly works: readonly Work[];
   readonly after: Readonly<Record<Work, number>>;
+  /** Of the process it is worked out in (nice): it gives way to all others where nothing is said. */
+  readonly priority: number;
 }
 
 /** The job engine: works out of plays what lists show of them, one after the other. It has tables of its own in the database. */
@@ -60,14 +62,14 @@ export async function startJobs(
   url: string,
   database: Database,
   log: Logger,
-  { works = ALL, after = AFTER }: Partial<JobOptions> = {},
+  { works = ALL, after = AFTER, priority }: Partial<JobOptions> = {},
 ): Promise<Jobs> {
   const boss = new PgBoss({ connectionString: url, schema: 'jobs', max: 2, schedule: false });
   const warn = (error: Error): void => log.warn({ message: error.message.split('\n')[0] }, 'jobs');
   boss.on('error', warn);
   await boss.start();
   await boss.createQueue(QUEUE, { name: QUEUE, policy: 'short', retryLimit: 1 });
-  const helper = new Helper();
+  const helper = new Helper(priority);
   const send = (job: Job, startAfter: number, first: number): Promise<unknown> =>
     boss
       .send(QUEUE, job, {

@@ -36,7 +36,7 @@ const drawn = (name: string, by: '3' | '4'): Play => ({
 const relations = async (): Promise<Relations> => json(await request('/api/relations'));
 const between = ({ pairs }: Relations, a: string, b: string) =>
   pairs.find((p) => [a, b].includes(p.a) && [a, b].includes(p.b));
-/** The helper gives way to all others, to other tests too: it may take its time. */
+/** A busy machine takes its time. */
 const settled = (...ids: string[]) =>
   expect
     .poll(

@@ -27,7 +27,7 @@ const screened = (): Play => ({
 });
 const verdictIn = async (id: string): Promise<PlayRow['verdict']> =>
   (await json<PlayRow[]>(await request('/api/plays'))).find((r) => r.id === id)!.verdict;
-/** The helper gives way to all others, to other tests too: it may take its time. */
+/** A busy machine takes its time. */
 const judged = (id: string): Promise<PlayRow['verdict']> =>
   expect.poll(() => verdictIn(id), { timeout: 100_000, interval: 250 }).not.toBe('waits') as never;
 
