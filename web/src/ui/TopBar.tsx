@@ -77,7 +77,7 @@ const Bar = styled.header`
     > select {
       flex: 1 1 60px;
       min-width: 76px;
-      max-width: 112px;
+      max-width: 180px;
     }
     gap: 14px;
   }

@@ -103,6 +103,9 @@ const field = css`
   background: var(--raised);
   color: var(--ink);
   font-size: 13.5px;
+  @media (pointer: coarse) {
+    min-height: 40px;
+  }
   &::placeholder {
     color: var(--ink-3);
     opacity: 1;
@@ -127,4 +130,7 @@ export const Select = styled.select`
   font: 640 13px/1 'Archivo Variable';
   font-stretch: 77%;
   max-width: 100%;
+  @media (pointer: coarse) {
+    min-height: 40px;
+  }
 `;
