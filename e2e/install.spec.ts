@@ -22,6 +22,22 @@ async function settled(app: App): Promise<void> {
     )
     .toBe(true);
 }
+/** Puts practices back as they were, for the tests that come after. */
+async function putBack(app: App, before: readonly Kept<Practice>[]): Promise<void> {
+  const rows = (await (await fetch(`${app.url}/api/practices`)).json()) as (Kept<Practice> & {
+    revision: number;
+  })[];
+  for (const { id, body } of before) {
+    const now = rows.find((r) => r.id === id);
+    if (!now || JSON.stringify(now.body) === JSON.stringify(body)) continue;
+    const r = await fetch(`${app.url}/api/practices/${id}`, {
+      method: 'PUT',
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify({ revision: now.revision, sitting: 'back', body }),
+    });
+    expect(r.status).toBe(200);
+  }
+}
 const weekday = (day: string): string =>
   new Date(`${day}T12:00:00`).toLocaleDateString('en', { weekday: 'short' });
 const dayName = (day: string): string => `${weekday(day)} ${Number(day.slice(8))}`;
@@ -372,6 +388,7 @@ test('a play is taught line by line: its lines stand apart, the plan brings its 
   page,
   app,
 }) => {
+  const before = await practices(app);
   await page.goto(`${app.url}/install`);
   const side = page.locator('.side');
   const rows = side.getByRole('button', { name: /^Bell 2A/ });
@@ -414,4 +431,7 @@ test('a play is taught line by line: its lines stand apart, the plan brings its 
   await panel.getByLabel('How Bell 2A is taught, with its 2 lines').selectOption('All of it at once');
   await panel.getByRole('button', { name: 'Close' }).click();
   await expect(rows).toHaveCount(1);
+  await settled(app);
+  await page.close();
+  await putBack(app, before);
 });
