@@ -435,3 +435,31 @@ test('a play is taught line by line: its lines stand apart, the plan brings its 
   await page.close();
   await putBack(app, before);
 });
+
+test('what each number has to know is counted, and more than the team’s limit is told; what is cheapest to learn next', async ({
+  page,
+  app,
+}) => {
+  await page.goto(`${app.url}/install`);
+  const side = page.locator('.side');
+  const know = side.locator('details').filter({ hasText: 'What each number has to know' });
+  await know.locator('summary').click();
+  const numbers = know.locator('p');
+  await expect(numbers).toHaveCount(5);
+  for (const [i, words] of (await numbers.allInnerTexts()).entries())
+    expect(words).toMatch(new RegExp(`^${i + 1}: \\d+ plays, \\d+ lines`));
+  // The demo's sheet is more than the team's limit, which stands beside it.
+  await expect(know.locator('summary')).toContainText(/\d above your \d+/);
+  await expect(numbers.and(page.locator('.over')).first()).toBeVisible();
+
+  const next = side.locator('details').filter({ hasText: 'What would be cheapest to learn next' });
+  await next.locator('summary').click();
+  await expect(next.locator('p').first()).toContainText(/: [\d.]+ min instead of [\d.]+/);
+  const minutes = (await next.locator('p').allInnerTexts()).flatMap((words) => {
+    const found = /: ([\d.]+) min instead of ([\d.]+)/.exec(words);
+    return found ? [[Number(found[1]), Number(found[2])] as const] : [];
+  });
+  expect(minutes.length).toBeGreaterThan(1);
+  // What is known already is never dearer than from nothing.
+  for (const [now, alone] of minutes) expect(now).toBeLessThanOrEqual(alone);
+});

@@ -325,7 +325,7 @@ describe('lines, wants, drills and load', () => {
     expect(drillsOf(a).map((c) => [c.read, c.walks.length])).toEqual([[null, 2]]);
   });
   it('a number has to know the lines he does something on', () => {
-    const load = memoryLoad([a, b], (p) => p.id === 'b');
+    const load = memoryLoad([a, b], null, (p) => p.id === 'b');
     expect(load.map((l) => [l.number, l.plays, l.lines, l.fresh])).toEqual([
       ['1', 2, 3, 1],
       ['2', 2, 2, 1],
@@ -333,6 +333,10 @@ describe('lines, wants, drills and load', () => {
       ['4', 1, 1, 0],
       ['5', 1, 2, 1],
     ]);
+    // As a whole each play is one thing to know; line by line it is as many as he has lines.
+    expect(load.map((l) => l.taught)).toEqual([2, 2, 1, 1, 1]);
+    const byLine = memoryLoad([a, b], { lineByLine: ['b'] }, () => false);
+    expect(byLine.map((l) => l.taught)).toEqual([3, 2, 1, 1, 2]);
   });
 });
 

@@ -34,9 +34,9 @@ export function Learn({
   const plays = wantsOf(game, team.sheets).flatMap((w) => team.plays.get(w.play) ?? []);
   const week = mondayOf(day);
   const before = practices.filter((p) => p.date < week);
-  const load = memoryLoad(plays, (p) => doneWith(p, null, before, []).length === 0);
+  const load = memoryLoad(plays, team.season, (p) => doneWith(p, null, before, []).length === 0);
   const most = team.season?.memory ?? MEMORY[levelOf(plays)];
-  const over = load.filter((l) => l.plays > most);
+  const over = load.filter((l) => l.taught > most);
   const [open, setOpen] = useState(false);
   return (
     <>
@@ -51,8 +51,9 @@ export function Learn({
           )}
         </summary>
         {load.map((l) => (
-          <p key={l.number} className={l.plays > most ? 'over' : ''}>
+          <p key={l.number} className={l.taught > most ? 'over' : ''}>
             <b>{l.number}</b>: {l.plays} plays, {l.lines} lines
+            {l.taught !== l.plays && `, taught as ${l.taught}`}
             {l.fresh > 0 && `, ${l.fresh} new this week`}
           </p>
         ))}
