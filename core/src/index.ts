@@ -430,7 +430,7 @@ export { letGo, lettings, type Letting } from './install/gives.ts';
 export { fuller as fullerPlan, givesOf, relaxed, type Gives } from './install/plan/gives.ts';
 export { changeBlock, moveBlock } from './install/blocks.ts';
 export { linesOf } from './install/done.ts';
-export { tooLongAtOnce } from './install/split.ts';
+export { takesToBringIn, tooLongAtOnce } from './install/split.ts';
 export {
   hasLines,
   isByLine,

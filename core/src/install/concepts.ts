@@ -249,8 +249,9 @@ export interface Novelty {
   readonly learns: Concepts;
 }
 
-export function noveltyOf(play: Play, knows: ReadonlySet<string>): Novelty {
-  const { concepts, patterns } = teaches(play);
+/** Of the whole play, or of the lines that are named. */
+export function noveltyOf(play: Play, knows: ReadonlySet<string>, named?: readonly string[]): Novelty {
+  const { concepts, patterns } = teaches(play, named);
   const learns = new Map([...concepts].filter(([k]) => !knows.has(k)));
   const frames = [...patterns].filter(([k]) => !knows.has(k));
   return {

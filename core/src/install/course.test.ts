@@ -194,7 +194,7 @@ describe('readiness', () => {
       ]),
     );
     const t = team({ ...base, practices: full });
-    const mend = mendFor(readyOf(t, 'a'), a, { date: '2026-12-11' }, t.practices, TODAY)!;
+    const mend = mendFor(readyOf(t, 'a'), a, 8, { date: '2026-12-11' }, t.practices, TODAY)!;
     expect(mend).toMatchObject({
       stage: 'walk',
       practice: 'p0',
@@ -210,12 +210,13 @@ describe('readiness', () => {
     const free = mendFor(
       readyOf(team({ ...base, practices: empty }), 'a'),
       a,
+      8,
       { date: '2026-12-11' },
       empty,
       TODAY,
     );
     expect(free).toMatchObject({ practice: 'p0', from: null });
-    expect(mendFor(readyOf(team(base), 'a'), a, { date: '2026-12-11' }, [], TODAY)).toBeNull();
+    expect(mendFor(readyOf(team(base), 'a'), a, 8, { date: '2026-12-11' }, [], TODAY)).toBeNull();
   });
 });
 

@@ -34,8 +34,8 @@ export const MEMORY: Readonly<Record<Level, number>> = { youth: 4, highSchool: 8
 /** What a plan looks ahead (weeks). */
 const AHEAD = 10;
 /** An introduction takes at least so long: both sides are walked. An answer to a line that is in takes half of it. */
-const LEAST = 4;
-const LEAST_ANSWER = 2;
+export const LEAST = 4;
+export const LEAST_ANSWER = 2;
 
 /** Everything the team keeps that a plan is made of. */
 export interface Team {

@@ -10,7 +10,7 @@ import {
   type Practice,
 } from './season.ts';
 import type { BlockStage } from './stages.ts';
-import { isAnswer, isOfUnit, type Unit } from './units.ts';
+import { isOfUnit, type Unit } from './units.ts';
 
 /** The next block that is missing on the way of a play, or of a line of it, to its game, and where it goes; the minutes may come from another one. */
 export interface Mend {
@@ -23,9 +23,7 @@ export interface Mend {
   readonly from: { readonly block: string; readonly name: string; readonly minutes: number } | null;
 }
 
-/** How long a first walk and a review are, where nothing else is known (from memory). */
-const WALK = 8;
-const WALK_ANSWER = 4;
+/** How long a review is (from memory). */
 const REVIEW = 5;
 /** Live work in one block at most; less than this is not started. */
 const LIVE = 10;
@@ -40,7 +38,9 @@ const KEEPS = 5;
  */
 export function mendFor(
   ready: Ready,
-  play: Play | undefined,
+  play: Play,
+  /** Minutes it takes to bring it in. */
+  takes: number,
   game: { readonly date: string },
   practices: readonly Kept<Practice>[],
   today: string,
@@ -54,9 +54,7 @@ export function mendFor(
     short.is === 'introduce' ? 'walk' : short.is === 'review' || short.is === 'fresh' ? 'guided' : 'live';
   const minutes =
     stage === 'walk'
-      ? isAnswer(ready.unit, play)
-        ? WALK_ANSWER
-        : WALK
+      ? takes
       : stage === 'guided'
         ? REVIEW
         : Math.max(LEAST, Math.min(LIVE, Math.ceil(short.is === 'live' ? short.by : LEAST)));

@@ -12,7 +12,7 @@ import { readyFor } from './ready.ts';
 import { reasonOf } from './reason.ts';
 import { SeasonSchema, type Block, type Practice } from './season.ts';
 import { block, game, other, pass, playOf, practice, sheet, team } from './season.test-data.ts';
-import { tooLongAtOnce } from './split.ts';
+import { takesToBringIn, tooLongAtOnce } from './split.ts';
 import { STAGE_LIMITS } from './stages.ts';
 import { hasLines, isByLine, isOfUnit, oneLine, taughtBy, unitKey, unitsOf, unitsWanted } from './units.ts';
 
@@ -198,8 +198,8 @@ describe('a play that is taught line by line', () => {
   it('a missing line is mended by a block about it, in its own words', () => {
     const wants = unitsWanted(base.games[0]!.body, byLine);
     const ready = readyFor(wants[2]!, forked, GAME, [], [], TODAY, STAGE_LIMITS);
-    const mend = mendFor(ready, forked, GAME, empty, TODAY)!;
-    expect(mend).toMatchObject({ unit: at('e3'), stage: 'walk', minutes: 4, practice: 'p0' });
+    const mend = mendFor(ready, forked, takesToBringIn(at('e3'), forked, base, TODAY), GAME, empty, TODAY)!;
+    expect(mend).toMatchObject({ unit: at('e3'), stage: 'walk', practice: 'p0' });
     const after = mended(empty[0]!.body, mend, 'new', 'They switch');
     expect(after.blocks.find((b) => b.id === 'new')!.item).toEqual({
       ...{ is: 'play', play: 'forked', name: 'forked', leaves: ['e3'], words: 'They switch' },
@@ -237,6 +237,34 @@ describe('a play that is taught line by line', () => {
     expect(open.map((l) => l.block!.id)).toEqual(['x', 'y']);
     const [p] = letGo(open[1]!, t.practices, t.season, 2).practices;
     expect(p!.body.blocks.map((b) => b.locked === true)).toEqual([false, true, false]);
+  });
+});
+
+describe('what it takes to bring something in', () => {
+  const went = { minutes: 8, went: 'well' as const };
+  const after = (...blocks: Block[]) => ({ plays, practices: [practice('past', '2026-11-26', blocks)] });
+  const takes = (leaf: string | null, t: Pick<Team, 'plays' | 'practices'> = base): number =>
+    takesToBringIn(at(leaf), forked, t, TODAY);
+  it('is what is new in it: an answer less than the play, less still once the line as drawn is in', () => {
+    expect(takes(null)).toBeGreaterThan(takes('e3'));
+    const drawnIn = after(lined('x', 'e1', 'walk', 8, { done: went }));
+    expect(takes('e3', drawnIn)).toBeLessThan(takes('e3'));
+    // Reading the switch, and on a pass; a skip; half a minute for its frame.
+    const fresh = [...teaches(forked, ['e3']).concepts].filter(
+      ([k]) => !teaches(forked, ['e1']).concepts.has(k),
+    );
+    expect(fresh).toEqual([
+      ['read:switch', 1],
+      ['on:pass', 1],
+      ['pass:skip', 1],
+    ]);
+    expect(takes('e3', drawnIn)).toBe(Math.ceil(3 + 0.5));
+  });
+  it('never less than a walk of both sides takes: four minutes, of an answer two', () => {
+    const known = after(block('x', 'forked', 'walk', 8, { done: went }));
+    expect(takes(null, known)).toBe(4);
+    expect(takes('e1', known)).toBe(4);
+    expect(takes('e3', known)).toBe(2);
   });
 });
 

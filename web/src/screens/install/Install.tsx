@@ -13,6 +13,7 @@ import {
   reasonOf,
   reasonWords,
   movesOf,
+  takesToBringIn,
   wantsOf,
   type Block,
   type BlockItem,
@@ -49,6 +50,10 @@ import { Taught } from './Taught.tsx';
 import { gameName, readiness, useInstall, type Install as State } from './use-install.ts';
 import { threadOf, Week, type Chosen } from './Weeks.tsx';
 import { useQuery } from '@tanstack/react-query';
+
+/** Minutes of a new block: of a play that is not read yet, and of what is no play. */
+const WALK = 8;
+const OTHER = 12;
 
 /** What we teach in which practice, and whether we are ready by the game. */
 export default function Install() {
@@ -162,11 +167,13 @@ export default function Install() {
     const item: BlockItem = what.play
       ? { is: 'play', play: what.play, name: what.name }
       : { is: 'other', name: what.name };
+    const known = what.play === undefined ? undefined : team.plays.get(what.play);
+    const walk = known ? takesToBringIn({ play: known.id, leaf: null }, known, team, day) : WALK;
     const made: Block = {
       id: nanoid(8),
       item,
       stage: what.play ? 'walk' : 'guided',
-      minutes: what.play ? 8 : 12,
+      minutes: what.play ? walk : OTHER,
     };
     const blocks = [...practice.body.blocks];
     blocks.splice(what.play ? Math.min(1, blocks.length) : blocks.length, 0, made);

@@ -3,6 +3,7 @@ import {
   progressWords,
   readyWords,
   shortWords,
+  takesToBringIn,
   taughtBy,
   tooLongAtOnce,
   unitKey,
@@ -58,7 +59,10 @@ export function Readiness({
       ? chosen
       : ready.find((r) => r.is === 'notOnCourse' && !left.has(unitKey(r.unit)));
   const play = asked && team.plays.get(asked.unit.play);
-  const mend = asked && mendFor(asked, play, game.body, team.practices, day);
+  const mend =
+    asked &&
+    play &&
+    mendFor(asked, play, takesToBringIn(asked.unit, play, team, day), game.body, team.practices, day);
   const long = asked && play && tooLongAtOnce(asked, play, team, game.body, day);
   const named = (r: PlayReady): string => [r.name, lineOf(r.unit)].filter(Boolean).join(', ');
   const on = mend && team.practices.find((p) => p.id === mend.practice);
@@ -73,7 +77,7 @@ export function Readiness({
           <p>
             <b>{named(asked)}</b>: {shortWords(asked.short)}. {progressWords(asked.progress)}.{' '}
             {long &&
-              `All of it takes ${long.minutes} min to bring in, a practice has ${long.most} for plays. `}
+              `All of it takes ${long.minutes} min to bring in; no practice before the game has more than ${long.most} for plays. `}
             {mend && on
               ? mend.from
                 ? `${dayShort(on.body.date)} has no minutes left: take ${mend.from.minutes} from ${mend.from.name}, or call it only after time-outs.`
