@@ -9,14 +9,11 @@ import {
   lineWords,
   mended,
   mondayOf,
-  moveBlock,
   reasonOf,
   reasonWords,
   movesOf,
-  takesToBringIn,
   wantsOf,
   type Block,
-  type BlockItem,
   type InstallPlan,
   type Kept,
   type Letting,
@@ -36,6 +33,7 @@ import { Button, MainButton, Sign } from '../../ui/controls.tsx';
 import { TopBar } from '../../ui/TopBar.tsx';
 import { Undo } from '../../ui/Undo.tsx';
 import { BlockPanel } from './BlockPanel.tsx';
+import { byHand } from './by-hand.ts';
 import { contactWords, meetsWords } from './contact.ts';
 import { Learn } from './Learn.tsx';
 import { GamePanel } from './GamePanel.tsx';
@@ -50,10 +48,6 @@ import { Taught } from './Taught.tsx';
 import { gameName, readiness, useInstall, type Install as State } from './use-install.ts';
 import { threadOf, Week, type Chosen } from './Weeks.tsx';
 import { useQuery } from '@tanstack/react-query';
-
-/** Minutes of a new block: of a play that is not read yet, and of what is no play. */
-const WALK = 8;
-const OTHER = 12;
 
 /** What we teach in which practice, and whether we are ready by the game. */
 export default function Install() {
@@ -97,28 +91,7 @@ export default function Install() {
     planning.drop();
     set(changed, words);
   };
-  const move = (id: string, to: string, place: number): void => {
-    const moved = moveBlock(team.practices, id, to, place);
-    if (!moved) return;
-    const name = team.practices.flatMap((p) => p.body.blocks).find((b) => b.id === id)?.item.name ?? '';
-    change(moved, moved.length > 1 ? `${name} is on ${dayName(to)} now.` : undefined);
-    setChosen({ is: 'block', practice: to, block: id });
-  };
-  const step = (id: string, by: { place?: number; practice?: number }): void => {
-    const from = team.practices.findIndex((p) => p.body.blocks.some((b) => b.id === id));
-    const there = team.practices[from + (by.practice ?? 0)];
-    if (!there) return;
-    const place = team.practices[from]!.body.blocks.findIndex((b) => b.id === id);
-    if (by.practice) return move(id, there.id, Math.min(place, there.body.blocks.length));
-    move(id, there.id, by.place! > 0 ? place + 2 : place - 1);
-  };
-  const remove = (id: string): void => {
-    const of = team.practices.find((p) => p.body.blocks.some((b) => b.id === id));
-    if (!of) return;
-    const name = of.body.blocks.find((b) => b.id === id)!.item.name;
-    setChosen(null);
-    change([{ id: of.id, body: changeBlock(of.body, id, null) }], `${name} is out of ${dayName(of.id)}.`);
-  };
+  const { move, step, remove, add } = byHand({ team, day, dayName, change, choose: setChosen });
   const plan = (how: 'fill' | 'anew'): void => {
     setChosen(null);
     setSeason(false);
@@ -161,24 +134,6 @@ export default function Install() {
       );
     } else install.games.change(id, { date: addDays(todayIs(), 7), start: '19:00', home: true });
     setChosen({ is: what, id });
-  };
-  const add = (what: { play?: string; name: string }): void => {
-    if (!practice) return;
-    const item: BlockItem = what.play
-      ? { is: 'play', play: what.play, name: what.name }
-      : { is: 'other', name: what.name };
-    const known = what.play === undefined ? undefined : team.plays.get(what.play);
-    const walk = known ? takesToBringIn({ play: known.id, leaf: null }, known, team, day) : WALK;
-    const made: Block = {
-      id: nanoid(8),
-      item,
-      stage: what.play ? 'walk' : 'guided',
-      minutes: what.play ? walk : OTHER,
-    };
-    const blocks = [...practice.body.blocks];
-    blocks.splice(what.play ? Math.min(1, blocks.length) : blocks.length, 0, made);
-    change([{ id: practice.id, body: { ...practice.body, blocks } }]);
-    setChosen({ is: 'block', practice: practice.id, block: made.id });
   };
   const standOf = (state: Pick<State, 'team' | 'day'>): string[] =>
     coming.map((g) => {
@@ -360,7 +315,7 @@ export default function Install() {
               contact={contactWords(team, practice.body)}
               meets={meetsWords(team, { id: practice.id, ...practice.body })}
               onChange={(body) => change([{ id: practice.id, body }])}
-              onAdd={add}
+              onAdd={(what) => add(practice, what)}
               onRemove={() => {
                 setChosen(null);
                 change(
