@@ -203,7 +203,7 @@ test('settings: what a new play starts with, a floor of our own, and the keys of
   await page.getByRole('combobox', { name: /^Court/ }).selectOption('fiba');
   await page.getByRole('combobox', { name: /^Speeds of/ }).selectOption('women');
   await page.getByRole('button', { name: 'Make one' }).click();
-  await page.getByLabel('Name').last().fill('Old gym');
+  await page.getByRole('region', { name: 'Our own floor' }).getByLabel('Name').fill('Old gym');
   await page.getByLabel('Width of the lane, ft').fill('10');
   await page.keyboard.press('Enter');
   await page.getByLabel('Three-point arc, from the rim, ft').fill('99');

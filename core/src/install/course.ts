@@ -19,6 +19,7 @@ import {
   type PlanOption,
   type PlanPractice,
   type Problem,
+  type Stands,
   type Touch,
   type TouchKind,
 } from './plan/problem.ts';
@@ -171,59 +172,53 @@ export function courseOf(team: Team, today: string, keep = false): Course {
   const longer: { practice: number; option: number; by: number }[] = [];
   const introduced = new Set(free.flatMap((o, i) => (o.past.introduced === null ? [] : [i])));
   const reviewed = new Set(free.flatMap((o, i) => (o.past.reviewed ? [i] : [])));
-  /** What is paid for by what stands. */
-  const paid = new Set<number>();
+  const standTouches: Stands['touches'][number][] = [];
+  const over: number[] = [];
   const planPractices = coming.map((p, t): PlanPractice => {
     let room = roomForPlays(p.body);
-    let takenByHeld = 0;
     const open = p.body.blocks.filter((b) => !b.done);
     /** A block about several lines takes its minutes once. */
     const counted = new Set<string>();
     for (const b of p.body.blocks) if (b.done && b.item.is !== 'other') room -= b.minutes;
     for (const b of open) {
-      if (b.item.is === 'drill') {
-        const concept = place.get(b.item.concept);
-        if (concept === undefined) {
-          room -= b.minutes;
-          continue;
-        }
-        nowDrills.push({ practice: t, concept });
-        if (stays(b)) {
-          heldDrills.push({ practice: t, concept });
-          const usual = paid.has(concept) ? 0 : minutes.get(b.item.concept)!;
-          paid.add(concept);
-          room -= b.minutes - usual;
-          takenByHeld += usual;
-        }
-      } else if (b.item.is === 'play' && !ids.includes(b.item.play)) room -= b.minutes;
+      // What stands takes the time it takes, whatever the plan would give it.
+      if (b.item.is !== 'other' && stays(b)) room -= b.minutes;
+      const concept = b.item.is === 'drill' ? place.get(b.item.concept) : undefined;
+      if (concept === undefined) continue;
+      nowDrills.push({ practice: t, concept });
+      if (stays(b)) heldDrills.push({ practice: t, concept });
     }
     units.forEach((unit, option) => {
       const here = open.filter((b) => isOfUnit(b, unit, plays[option]));
       if (here.length === 0) return;
-      const is = kindOf(here, introduced.has(option), reviewed.has(option));
+      const was = [introduced.has(option), reviewed.has(option)] as const;
+      const is = kindOf(here, ...was);
       if (is === 'in') introduced.add(option);
       else if (is !== 'live') reviewed.add(option);
       nowTouches.push({ practice: t, option, is });
-      if (!here.some(stays)) return;
-      heldTouches.push({ practice: t, option, is });
-      const live = here.reduce((n, b) => n + (isContact(b) ? b.minutes : 0), 0);
-      if (is === 'live' || is === 'both') longer.push({ practice: t, option, by: live - MINUTES.live });
-      const takes = here.reduce((n, b) => n + (counted.has(b.id) ? 0 : b.minutes), 0);
-      for (const b of here) counted.add(b.id);
-      const o = free[option]!;
-      const news = is === 'in' ? o.concepts.filter((c) => !paid.has(c)) : [];
-      for (const c of news) paid.add(c);
-      const usual =
-        is === 'in' ? o.base + news.reduce((n, c) => n + minutes.get(concepts[c]!)!, 0) : MINUTES[is];
-      // What stands takes the time it takes, whatever the plan would give it.
-      room -= takes - usual;
-      takenByHeld += usual;
+      const staying = here.filter(stays);
+      if (staying.length === 0) return;
+      const stayIs = kindOf(staying, ...was);
+      heldTouches.push({ practice: t, option, is: stayIs });
+      const live = staying.reduce((n, b) => n + (isContact(b) ? b.minutes : 0), 0);
+      if (stayIs === 'live' || stayIs === 'both')
+        longer.push({ practice: t, option, by: live - MINUTES.live });
+      // Another line of the same block has its minutes already.
+      const own = staying.filter((b) => !counted.has(b.id));
+      for (const b of own) counted.add(b.id);
+      standTouches.push({ practice: t, option, minutes: own.reduce((n, b) => n + b.minutes, 0) });
     });
+    over.push(Math.max(0, -room));
     return {
-      ...{ day: dayNumber(p.body.date), minutes: Math.max(0, room, takenByHeld), nothingNew: eves.has(p.id) },
+      ...{ day: dayNumber(p.body.date), minutes: Math.max(0, room), nothingNew: eves.has(p.id) },
       barred: barredIn(team, plays, p.body),
     };
   });
+  // Where more stands than there is room for, an opened block gives back no more than what fits.
+  const gives = standTouches.map((x) => ({
+    ...x,
+    minutes: Math.max(0, x.minutes - over[x.practice]!),
+  }));
   const problem: Problem = {
     options: free,
     concepts: concepts.map((k) => minutes.get(k)!),
@@ -238,12 +233,19 @@ export function courseOf(team: Team, today: string, keep = false): Course {
     })),
     newEach: team.season?.newEach ?? NEW_EACH[levelOf(plays)],
     liveMinutes: limits.liveMinutes,
+    stands: { touches: gives, drills: heldDrills },
   };
   // What stands against a rule stands, but the plan can't be made of it.
   const stand = standing(problem, { touches: heldTouches, drills: heldDrills }, EMPTY);
-  const stands = new Set(stand.touches.map((x) => `${x.practice} ${x.option}`));
+  const left = new Set(stand.touches.map((x) => `${x.practice} ${x.option}`));
+  const isLeft = (x: { readonly practice: number; readonly option: number }): boolean =>
+    left.has(`${x.practice} ${x.option}`);
   return {
-    problem: { ...problem, longer: longer.filter((x) => stands.has(`${x.practice} ${x.option}`)) },
+    problem: {
+      ...problem,
+      longer: longer.filter(isLeft),
+      stands: { touches: gives.filter(isLeft), drills: stand.drills },
+    },
     ...{ units, practices: coming.map((p) => p.id), games: games.map((g) => g.id), concepts },
     held: stand,
     keeps: keep,

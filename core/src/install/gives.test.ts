@@ -141,7 +141,10 @@ describe('what a coach can let go', () => {
     expect(now.body.blocks.filter((b) => b.locked)).toEqual([]);
     // With that the plan is as free as it was told it would be.
     const after = { ...twice, practices: twice.practices.map((p) => (p.id === now.id ? now : p)) };
-    expect(courseOf(after, TODAY).held.touches).toEqual([]);
+    const opened = courseOf(after, TODAY);
+    expect(opened.held.touches).toEqual([]);
+    const { course } = found(twice);
+    expect(opened.problem).toEqual(relaxed(course.problem, course.held, open!.relax).problem);
 
     const beside = withBlocks(block('x', 'a', 'walk', 8, { locked: true }), block('y', 'a', 'live', 6));
     expect(found(beside).all.filter((l) => l.relax.is === 'unlock')).toEqual([]);

@@ -6,8 +6,8 @@ import { processorTime } from './processor-time.ts';
 
 /** What takes more of a processor than this (s) is not worked out at all. A busy machine is no fault of what is asked: it has longer, */
 const PATIENCE = 60;
-/** but not for ever (s). */
-const END = 10 * PATIENCE;
+/** but not for ever: so many times as long. */
+const END = 10;
 /** A helper with nothing to do is kept for so long (ms). */
 const IDLE = 20_000;
 
@@ -24,10 +24,12 @@ export class Helper {
   #idle: ReturnType<typeof setTimeout> | undefined;
   #life = 0;
   readonly #priority: number;
+  readonly #patience: number;
 
-  /** With a priority of the system's (nice); the lowest where none is said. */
-  constructor(priority: number = constants.priority.PRIORITY_LOW) {
+  /** With a priority of the system's (nice), the lowest where none is said, and its patience (s of a processor). */
+  constructor(priority: number = constants.priority.PRIORITY_LOW, patience = PATIENCE) {
     this.#priority = priority;
+    this.#patience = patience;
   }
 
   /** Starts a process where none is, and says which it is: a new one knows nothing of what an earlier one was sent. */
@@ -55,18 +57,18 @@ export class Helper {
         over();
         reject(new Error('The helper ended.'));
       };
-      const [asked, had] = [Date.now(), spent(child)];
+      const [asked, had, most] = [Date.now(), spent(child), this.#patience];
       let timer: ReturnType<typeof setTimeout>;
       const wait = (seconds: number): void => {
         timer = setTimeout(() => {
           const waited = (Date.now() - asked) / 1000;
-          const worked = had === null ? waited : (spent(child) ?? END) - had;
-          if (worked < PATIENCE && waited < END) return wait(Math.max(1, PATIENCE - worked));
+          const worked = had === null ? waited : (spent(child) ?? Infinity) - had;
+          if (worked < most && waited < END * most) return wait(Math.max(1, most - worked));
           told({ told: null, fault: 'It took too long.' });
           this.stop();
         }, seconds * 1000);
       };
-      wait(PATIENCE);
+      wait(most);
       child.on('message', told).on('exit', ended).on('error', ended);
       child.send({ ask, ...of } as Asked);
     });

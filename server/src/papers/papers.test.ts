@@ -5,7 +5,6 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { ownerOnLoopback } from '../actor.ts';
 import { createApp } from '../app.ts';
 import { testApp } from '../app.test-data.ts';
-import type { Database } from '../db/client.ts';
 import { papers } from '../db/schema.ts';
 import { openQueue, print, QUEUE, startPrinter, type Printer } from './press.ts';
 import { previewOf } from './preview.ts';
@@ -119,16 +118,18 @@ describe('a paper', () => {
     const play = drawn('No room');
     await save(play, 0);
     const one = await added([play.id]);
-    let asked = 0;
-    const full: Database = {
-      ...database(),
-      within: (work) => {
-        asked += 1;
-        // Claimed, gathered, told, then the file is refused.
-        return asked === 4 ? Promise.reject(new Error('No space left on device')) : database().within(work);
-      },
-    };
-    await print(full, one, log);
+    const run = (text: string) => database().within((db) => db.execute(sql.raw(text)));
+    await run(
+      `create or replace function no_room() returns trigger language plpgsql as $$ begin raise exception 'could not extend file' using errcode = '53100'; end $$`,
+    );
+    await run(
+      'create trigger no_room before update on papers for each row when (new.file is not null) execute function no_room()',
+    );
+    try {
+      await print(database(), one, log);
+    } finally {
+      await run('drop trigger no_room on papers');
+    }
     expect(await row(one.id)).toMatchObject({ state: 'failed' });
     expect((await row(one.id)).fault).toContain('no room');
   });

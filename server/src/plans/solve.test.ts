@@ -1,4 +1,4 @@
-import { EMPTY_PLAN, planValue, quickPlan, wrongInPlan } from '@corkscrew/core';
+import { EMPTY_PLAN, planValue, quickPlan, wrongInPlan, type InstallPlan } from '@corkscrew/core';
 import { describe, expect, it } from 'vitest';
 import { randomFrom } from '../../../core/src/install/plan/search.ts';
 import { breaks, everyPlan, randomSeason } from '../../../core/src/install/plan/seasons.test-data.ts';
@@ -44,6 +44,28 @@ describe('the solver', { timeout: 90_000 }, () => {
       expect(value, `season ${seed}`).toBeCloseTo(best, 3);
     }
     expect(compared).toBe(6);
+  });
+
+  it('finds with what stands what trying every plan that has it finds', async () => {
+    const stands = { touches: [{ practice: 0, option: 0, minutes: 9 }], drills: [] };
+    const held = { touches: [{ practice: 0, option: 0, is: 'in' as const }], drills: [] };
+    for (const [tiny, minutes] of [
+      [T1, 20 - 9],
+      [{ ...T2, practices: T2.practices.map((p) => ({ ...p, minutes: 14 })) }, 14 - 9],
+    ] as const) {
+      const problem = {
+        ...tiny,
+        stands,
+        practices: tiny.practices.map((p, t) => (t === 0 ? { ...p, minutes } : p)),
+      };
+      const has = (p: InstallPlan): boolean =>
+        p.touches.some((x) => x.practice === 0 && x.option === 0 && x.is === 'in');
+      const { best } = everyPlan(problem, (p) => (has(p) ? planValue(problem, p).value : -Infinity));
+      const solved = await solvePlan(problem, { ...whole, held, start: held });
+      expect(has(solved.plan)).toBe(true);
+      expect(breaks(problem, solved.plan)).toEqual([]);
+      expect(solved.value).toBeCloseTo(best, 3);
+    }
   });
 
   it('never comes back with less than it was given, breaks no rule, and is near what it says is the most', async () => {

@@ -53,8 +53,9 @@ export async function solveHere({ order, seconds, leave }: Given, say: (said: Sa
     const other = relaxed(problem, held, one);
     // What fits besides is put in by hand first: then the solver has something to prove.
     const where = one.is === 'new' ? problem.practices.map((_, t) => t) : [one.practice];
+    const from = standingPlan(other.problem, solved.plan, other.held);
     const then = await solvePlan(other.problem, {
-      ...{ start: fullerPlan(other.problem, solved.plan, where), held: other.held },
+      ...{ start: fullerPlan(other.problem, from, where), held: other.held },
       ...{ seconds: EACH, gap: 0, goOn: stays },
     });
     const found = givesOf(other.problem, i, solved.plan, then.plan, solved.bound);

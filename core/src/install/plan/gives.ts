@@ -27,22 +27,33 @@ export interface Gives {
 }
 
 /**
- * The same problem with one thing let go: whatever could be done before still can. An opened block is a usual one then, and
- * loses the live minutes it had beyond that.
+ * The same problem with one thing let go: whatever could be done before still can, but that an opened block is a usual one then:
+ * it gives back its minutes, takes the usual ones, and loses the live ones it had beyond them.
  */
 export function relaxed(problem: Problem, held: Held, relax: Relax): { problem: Problem; held: Held } {
   if (relax.is === 'new') return { problem: { ...problem, newEach: problem.newEach + relax.by }, held };
-  if (relax.is === 'unlock')
+  if (relax.is === 'unlock') {
+    const opened = (x: { readonly practice: number; readonly option: number }): boolean =>
+      x.practice === relax.practice && x.option === relax.option;
+    const had = (problem.stands?.touches ?? []).reduce((n, x) => n + (opened(x) ? x.minutes : 0), 0);
     return {
       problem: {
         ...problem,
-        longer: problem.longer?.filter((x) => x.practice !== relax.practice || x.option !== relax.option),
+        practices: problem.practices.map((p, t) =>
+          t === relax.practice ? { ...p, minutes: p.minutes + had } : p,
+        ),
+        stands: problem.stands && {
+          ...problem.stands,
+          touches: problem.stands.touches.filter((x) => !opened(x)),
+        },
+        longer: problem.longer?.filter((x) => !opened(x)),
       },
       held: {
         ...held,
-        touches: held.touches.filter((x) => x.practice !== relax.practice || x.option !== relax.option),
+        touches: held.touches.filter((x) => !opened(x)),
       },
     };
+  }
   const practices = problem.practices.map((p, t) =>
     t === relax.practice ? { ...p, minutes: p.minutes + relax.by } : p,
   );

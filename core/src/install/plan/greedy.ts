@@ -7,6 +7,8 @@ import {
   OPTIONS_EACH,
   SHARES,
   earlierDay,
+  freeIn,
+  freeKey,
   lastBefore,
   type Drill,
   type Plan,
@@ -95,6 +97,7 @@ export function greedyPlan(frame: Frame, { favour, ranks }: Steer): { plan: Plan
     at: -1,
   }));
   const paid = problem.concepts.map((m) => m === 0);
+  const free = freeIn(problem);
   for (const o of options) if (o.past.introduced !== null) for (const c of o.concepts) paid[c] = true;
   const locked = new Map(
     held.touches.flatMap((x) => (x.is === 'in' ? [[x.option, x.practice] as const] : [])),
@@ -112,9 +115,18 @@ export function greedyPlan(frame: Frame, { favour, ranks }: Steer): { plan: Plan
     };
     const bill = (o: number): number =>
       options[o]!.base + options[o]!.concepts.reduce((n, c) => n + (paid[c] ? 0 : problem.concepts[c]!), 0);
-    for (const d of held.drills) if (d.practice === t) room -= pay(d.concept);
+    for (const d of held.drills)
+      if (d.practice === t) {
+        const takes = pay(d.concept);
+        if (!free.concepts.has(freeKey(t, d.concept))) room -= takes;
+      }
+    // What stands is met first: what it teaches, nothing beside it is charged for.
     for (const { option, is } of here) {
-      room -= is === 'in' ? bill(option) : MINUTES[is];
+      if (!free.options.has(freeKey(t, option))) continue;
+      if (is === 'in') options[option]!.concepts.forEach(pay);
+    }
+    for (const { option, is } of here) {
+      if (!free.options.has(freeKey(t, option))) room -= is === 'in' ? bill(option) : MINUTES[is];
       if (is === 'in') options[option]!.concepts.forEach(pay);
       put(problem, standing, { option, is }, t);
       standing[option]!.at = t;

@@ -116,6 +116,58 @@ describe('what stands', SLOW, () => {
     expect(breaks(T1, plan)).toEqual([]);
     expect(plan.touches.filter((x) => x.option === 0 && x.is === 'in')).toHaveLength(1);
   });
+  it('is charged nothing, for its minutes are none of the practice’s any more, and what it teaches is taught', () => {
+    const held: Plan = {
+      touches: [{ practice: 0, option: 0, is: 'in' }],
+      drills: [{ practice: 1, concept: 2 }],
+    };
+    const problem: Problem = {
+      ...T1,
+      stands: { touches: [{ practice: 0, option: 0, minutes: 11 }], drills: held.drills },
+    };
+    // B comes in with nothing of A's to learn, and with the drill of that day: its base of four is all it takes.
+    const plan: Plan = { ...held, touches: [...held.touches, { practice: 1, option: 1, is: 'in' }] };
+    expect(valueOf(problem, plan).minutes).toEqual([0, 4, 0]);
+    expect(valueOf(T1, plan).minutes).toEqual([10, 7, 0]);
+    // Taught earlier by another, it costs its minutes there.
+    const earlier: Plan = { touches: [{ practice: 0, option: 1, is: 'in' }], drills: held.drills };
+    expect(valueOf({ ...problem, stands: { touches: [], drills: held.drills } }, earlier).minutes).toEqual([
+      4 + 2 + 3,
+      0,
+      0,
+    ]);
+  });
+  it('in any season nothing goes over, in every way a plan is made, and the program holds it', () => {
+    const random = randomFrom(77);
+    let stood = 0;
+    for (const seed of seeds.slice(0, 40)) {
+      const before = randomSeason(seed, { practices: 14, options: 8 });
+      const first = quickPlan(before, (n) => n < 3).plan;
+      // Some of its blocks are the coach's now, and shorter or longer than a plan would have them.
+      const touches = first.touches.filter((x) => x.is === 'in' && random() < 0.5);
+      const drills = first.drills.filter(() => random() < 0.5);
+      const mine = touches.map((x) => ({ ...x, minutes: 1 + Math.floor(random() * 9) }));
+      const problem: Problem = {
+        ...before,
+        practices: before.practices.map((p, t) => ({
+          ...p,
+          minutes: Math.max(0, p.minutes - mine.reduce((n, x) => n + (x.practice === t ? x.minutes : 0), 0)),
+        })),
+        stands: { touches: mine, drills },
+      };
+      const held: Plan = { touches, drills };
+      stood += touches.length;
+      const { plan, value } = quickPlan(problem, (n) => n < 5, held);
+      expect(breaks(problem, plan), `season ${seed}`).toEqual([]);
+      expect(wrongIn(problem, plan), `season ${seed}`).toEqual([]);
+      const greedy = greedyPlan(frameOf(problem, held), { favour: evenFavour(problem), ranks: null });
+      expect(greedy.value).toBeCloseTo(valueOf(problem, greedy.plan).value, 6);
+      const { broken, worth } = inProgram(problem, plan);
+      expect(broken, `season ${seed}`).toBe(0);
+      expect(Math.abs(worth - value)).toBeLessThan(0.1);
+    }
+    expect(stood).toBeGreaterThan(40);
+  });
   it('live work that stands counts as long as it is, in every way a plan is made', () => {
     const touches: Plan['touches'] = [
       { practice: 0, option: 0, is: 'in' },

@@ -44,6 +44,16 @@ export interface PlanGame {
   readonly wants: readonly { readonly option: number; readonly weight: number }[];
 }
 
+/** Blocks that stand with the minutes they have, and drills that do. */
+export interface Stands {
+  readonly touches: readonly {
+    readonly practice: number;
+    readonly option: number;
+    readonly minutes: number;
+  }[];
+  readonly drills: readonly { readonly practice: number; readonly concept: number }[];
+}
+
 /** What a plan is to be made of. Minutes and days are plain figures. */
 export interface Problem {
   readonly options: readonly PlanOption[];
@@ -57,6 +67,8 @@ export interface Problem {
   readonly newEach: number;
   /** Live minutes that make an option ready. */
   readonly liveMinutes: number;
+  /** What stands whatever is planned: its minutes are none of the practice's any more, and it is charged nothing. */
+  readonly stands?: Stands | undefined;
   /** Live minutes that blocks which stand have beyond the usual ones. */
   readonly longer?:
     readonly { readonly practice: number; readonly option: number; readonly by: number }[] | undefined;
@@ -84,6 +96,33 @@ export const MINUTES: Readonly<Record<Exclude<TouchKind, 'in'>, number>> = { rev
 /** Live minutes of an option in a practice where it is live at all. */
 export const liveIn = ({ longer }: Pick<Problem, 'longer'>, practice: number, option: number): number =>
   MINUTES.live + (longer?.find((x) => x.practice === practice && x.option === option)?.by ?? 0);
+
+/** What is charged nothing, by practice and option or concept (`freeKey`). */
+interface Free {
+  readonly options: ReadonlySet<number>;
+  readonly concepts: ReadonlySet<number>;
+}
+/** A practice and one of its options or concepts as one figure: this is asked for every block of every plan. */
+export const freeKey = (practice: number, of: number): number => practice * 10_000 + of;
+const NOTHING_FREE: Free = { options: new Set(), concepts: new Set() };
+const frees = new WeakMap<Problem, Free>();
+
+/** What a plan is charged nothing for: blocks that stand, and concepts that are taught in one that introduces them. */
+export function freeIn(problem: Problem): Free {
+  const { stands, options } = problem;
+  if (!stands) return NOTHING_FREE;
+  const before = frees.get(problem);
+  if (before) return before;
+  const free: Free = {
+    options: new Set(stands.touches.map((x) => freeKey(x.practice, x.option))),
+    concepts: new Set([
+      ...stands.drills.map((d) => freeKey(d.practice, d.concept)),
+      ...stands.touches.flatMap((x) => options[x.option]!.concepts.map((c) => freeKey(x.practice, c))),
+    ]),
+  };
+  frees.set(problem, free);
+  return free;
+}
 
 /** Options a practice has room for at most. */
 export const OPTIONS_EACH = 6;

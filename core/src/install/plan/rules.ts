@@ -1,5 +1,5 @@
 import type { Columns } from './columns.ts';
-import { DUE, FRESH, MINUTES, OPTIONS_EACH, SHARES, type Problem } from './problem.ts';
+import { DUE, FRESH, freeIn, freeKey, MINUTES, OPTIONS_EACH, SHARES, type Problem } from './problem.ts';
 import type { Rows, Var } from './rows.ts';
 
 type Entry = readonly [Var, number];
@@ -60,6 +60,7 @@ export function togetherRules(
 /** What a practice has room for: minutes, new options, options at all. */
 export function roomRules(problem: Problem, c: Columns, rows: Rows): void {
   const { options, practices, concepts } = problem;
+  const free = freeIn(problem);
   practices.forEach((p, t) => {
     const spent: Entry[] = [];
     const news: Entry[] = [];
@@ -72,17 +73,20 @@ export function roomRules(problem: Problem, c: Columns, rows: Rows): void {
       if (before !== null) into.push([before, -by]);
     };
     options.forEach((o, i) => {
-      grows(c.introduced, i, o.base, spent);
+      const stands = free.options.has(freeKey(t, i));
+      if (!stands) grows(c.introduced, i, o.base, spent);
       grows(c.introduced, i, 1, news);
       grows(c.introduced, i, 1, each);
       for (const kind of ['review', 'live', 'both'] as const) {
         const v = c.blocks[kind][i]![t]!;
         if (v === null) continue;
-        spent.push([v, MINUTES[kind]]);
+        if (!stands) spent.push([v, MINUTES[kind]]);
         each.push([v, 1]);
       }
     });
-    concepts.forEach((minutes, k) => grows(c.taught, k, minutes, spent));
+    concepts.forEach((minutes, k) => {
+      if (!free.concepts.has(freeKey(t, k))) grows(c.taught, k, minutes, spent);
+    });
     rows.atMost(spent, p.minutes);
     rows.atMost(news, problem.newEach);
     rows.atMost(each, OPTIONS_EACH);

@@ -57,6 +57,14 @@ export function breaks(problem: Problem, plan: Plan): string[] {
     const here = plan.touches.filter((x) => x.practice === t);
     const drills = plan.drills.filter((x) => x.practice === t);
     let minutes = 0;
+    // What stands has its minutes for itself, and what it teaches is taught.
+    const stands = (o: number): boolean =>
+      problem.stands?.touches.some((x) => x.practice === t && x.option === o) === true;
+    for (const x of here)
+      if (x.is === 'in' && stands(x.option)) for (const c of options[x.option]!.concepts) known[c] = true;
+    for (const d of drills)
+      if (problem.stands?.drills.some((x) => x.practice === t && x.concept === d.concept))
+        known[d.concept] = true;
     for (const d of drills) {
       if (p.nothingNew) out.push(`drill on the eve, ${t}`);
       if (problem.together?.[d.concept]) out.push(`taught by itself, ${d.concept}`);
@@ -73,7 +81,7 @@ export function breaks(problem: Problem, plan: Plan): string[] {
       if (introduced.has(x.option)) out.push(`in twice, ${x.option}`);
       if (o.main !== null && !introduced.has(o.main)) out.push(`before its line as drawn, ${x.option}`);
       introduced.set(x.option, t);
-      minutes += o.base;
+      if (!stands(x.option)) minutes += o.base;
       for (const c of o.concepts)
         if (!known[c]) {
           minutes += problem.concepts[c]!;
@@ -83,7 +91,7 @@ export function breaks(problem: Problem, plan: Plan): string[] {
     if (ins.length > problem.newEach) out.push(`too many new, ${t}`);
     if (here.length > 6) out.push(`too many options, ${t}`);
     for (const x of here.filter((y) => y.is !== 'in')) {
-      minutes += x.is === 'review' ? 3 : x.is === 'live' ? 5 : 8;
+      if (!stands(x.option)) minutes += x.is === 'review' ? 3 : x.is === 'live' ? 5 : 8;
       const at = introduced.get(x.option);
       if (at === undefined || practices[at]!.day >= p.day)
         out.push(`touched the day it came in, ${x.option} ${t}`);

@@ -50,6 +50,12 @@ const ProblemSchema = z.object({
     .max(MOST.games),
   newEach: z.number().int().min(1).max(10),
   liveMinutes: z.number().min(1).max(120),
+  stands: z
+    .object({
+      touches: z.array(z.object({ practice: place, option: place, minutes })).max(MOST.practices * 12),
+      drills: z.array(z.object({ practice: place, concept: place })).max(MOST.concepts),
+    })
+    .optional(),
   longer: z
     .array(z.object({ practice: place, option: place, by: z.number().min(-120).max(240) }))
     .max(MOST.practices * 12)

@@ -5,6 +5,8 @@ import {
   MINUTES,
   SHARES,
   earlierDay,
+  freeIn,
+  freeKey,
   lastBefore,
   liveIn,
   type Plan,
@@ -54,25 +56,28 @@ export function valueOf(problem: Problem, plan: Plan): PlanValue {
   const minutes = practices.map(() => 0);
   const introductions = options.map(() => 0);
   const paid = paidAt(problem, plan);
+  const free = freeIn(problem);
   const owed = new Set(paid.flatMap((t, c) => (t !== null && t >= 0 ? [c] : [])));
   const introduced = options.map((o) => o.past.introduced);
   const byOption: { practice: number; is: TouchKind }[][] = options.map(() => []);
   for (const touch of [...plan.touches].sort((a, b) => a.practice - b.practice)) {
     const { practice, option, is } = touch;
     if (is !== 'in') {
-      minutes[practice]! += MINUTES[is];
+      if (!free.options.has(freeKey(practice, option))) minutes[practice]! += MINUTES[is];
       byOption[option]!.push(touch);
       continue;
     }
     introduced[option] = practice;
-    let takes = options[option]!.base;
+    let takes = free.options.has(freeKey(practice, option)) ? 0 : options[option]!.base;
     for (const c of options[option]!.concepts)
-      if (paid[c] === practice && owed.delete(c)) takes += problem.concepts[c]!;
+      if (paid[c] === practice && owed.delete(c) && !free.concepts.has(freeKey(practice, c)))
+        takes += problem.concepts[c]!;
     introductions[option] = takes;
     minutes[practice]! += takes;
   }
   // What no introduction of that practice took up was taught in a drill.
-  for (const c of owed) minutes[paid[c]!]! += problem.concepts[c]!;
+  for (const c of owed)
+    if (!free.concepts.has(freeKey(paid[c]!, c))) minutes[paid[c]!]! += problem.concepts[c]!;
 
   let value = 0;
   const ready: Readiness[] = [];
