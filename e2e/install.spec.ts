@@ -1,6 +1,14 @@
 import { readFile } from 'node:fs/promises';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
-import { linesOf, mondayOf, type Kept, type Play, type PlanOrder, type Practice } from '@corkscrew/core';
+import {
+  linesOf,
+  mondayOf,
+  movesOf,
+  type Kept,
+  type Play,
+  type PlanOrder,
+  type Practice,
+} from '@corkscrew/core';
 import { expect, test, type App } from './app.ts';
 
 const practices = async (app: App): Promise<Kept<Practice>[]> =>
@@ -42,7 +50,7 @@ const weekday = (day: string): string =>
   new Date(`${day}T12:00:00`).toLocaleDateString('en', { weekday: 'short' });
 const dayName = (day: string): string => `${weekday(day)} ${Number(day.slice(8))}`;
 
-test('two weeks are planned, a block is kept, a practice is missed, and planned again only what it had moves', async ({
+test('two weeks are planned, a block is kept, a practice is missed, and mended only what is told moves', async ({
   page,
   app,
 }) => {
@@ -82,26 +90,23 @@ test('two weeks are planned, a block is kept, a practice is missed, and planned 
     .click();
   await expect.poll(async () => (await practice(app, 'demo-practice-17')).missed).toBe(true);
   await expect(page.locator('[data-practice="demo-practice-17"] .title')).toContainText(dayName(second.date));
-  await fill();
+  // What stands leaves little room: with few changes what was in it is found another place.
+  await page.getByRole('button', { name: 'Plan', exact: true }).click();
+  await page.getByRole('menuitem', { name: 'Mend it with few changes' }).click();
+  await expect(plan.getByRole('heading')).toContainText('changes, not taken yet', { timeout: 20_000 });
   const moves = plan.getByRole('list', { name: 'What changes' }).getByRole('listitem');
-  expect(await moves.count()).toBeGreaterThan(0);
-  for (const words of await moves.allTextContents()) expect(words).toMatch(/^.+: \d+ min on /);
+  const told = await moves.count();
+  expect(told).toBeGreaterThan(0);
   await plan.getByRole('button', { name: 'Take the plan' }).click();
   await expect(page.getByText('The plan is taken.')).toBeVisible();
-  // Everything else is as it was.
-  await expect
-    .poll(async () => {
-      const now = await practices(app);
-      const lost = before
-        .filter((p) => p.id !== 'demo-practice-17')
-        .flatMap((p) =>
-          p.body.blocks.filter(
-            (b) => !now.find((q) => q.id === p.id)!.body.blocks.some((x) => x.id === b.id),
-          ),
-        );
-      return lost.length;
-    })
-    .toBe(0);
+  // Everything that was not told is as it was: what the coach put, locked or did before all.
+  await expect.poll(async () => movesOf(before, await practices(app)).length).toBe(told);
+  const after = await practices(app);
+  for (const { id, body } of before) {
+    if (id === 'demo-practice-17') continue;
+    const mine = body.blocks.filter((b) => b.locked || b.done || !b.planned);
+    for (const b of mine) expect(after.find((p) => p.id === id)!.body.blocks).toContainEqual(b);
+  }
   await settled(app);
   // In one press it is as it was before.
   await page.getByRole('button', { name: 'Undo' }).click();

@@ -1,6 +1,7 @@
 import {
   fullerPlan,
   givesOf,
+  PLAN_CHANGE,
   planValue,
   relaxed,
   standingPlan,
@@ -24,8 +25,6 @@ type Said =
 /** A plan, and what would give more where that was asked. */
 type SolvedOrder = Solved & { readonly gives: readonly Gives[] | null };
 
-/** What each change of a plan that is to stay near the old one costs. */
-const CHANGE = 0.1;
 /** Good enough: nobody sees a hundredth. */
 const GAP = 0.01;
 
@@ -39,7 +38,7 @@ export async function solveHere({ order, seconds, leave }: Given, say: (said: Sa
   const stays = (): boolean => Atomics.load(leave, 0) === 0;
   const start = standingPlan(problem, order.start, held);
   const solved = await solvePlan(problem, {
-    ...{ start, held, seconds, gap: GAP, was: keep ? { plan: start, change: CHANGE } : null },
+    ...{ start, held, seconds, gap: GAP, was: keep ? { plan: start, change: PLAN_CHANGE } : null },
     onBetter: (plan) => say({ is: 'better', plan, value: planValue(problem, plan).value }),
     goOn: ({ gap }) => {
       say({ is: 'gap', gap });

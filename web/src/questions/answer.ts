@@ -12,8 +12,10 @@ import {
   levelRecord,
   lineTo,
   metricsOf,
+  nearPlan,
   opennessAt,
   planSearch,
+  planValue,
   playAgainst,
   PLAYERS,
   pointsOf,
@@ -60,6 +62,8 @@ const playedBy = (asks: LineAsk, defence: Defence): Against =>
 
 /** How long a plan is looked for (ms). */
 const SEARCHES = 500;
+/** And one mended with few changes, at most. */
+const MENDS = 3000;
 
 /** Boards of plays whose answers were judged lately: rows of one play share its lines. */
 const boards = new Lately<Boards>(2);
@@ -205,6 +209,15 @@ export const ANSWERERS: Answerers = {
   *plan({ team, today, how, from: known }) {
     const course = courseOf(team, today, how === 'fill');
     const from = standingPlan(course.problem, known ?? course.now, course.held);
+    if (how === 'near') {
+      const until = performance.now() + MENDS;
+      for (const near = nearPlan(course.problem, course.held, course.now); ;) {
+        const { value: at, done } = near.next();
+        if (done || performance.now() >= until)
+          return { course, plan: at.plan, value: planValue(course.problem, at.plan).value };
+        yield null;
+      }
+    }
     const until = performance.now() + SEARCHES;
     for (const found of planSearch(course.problem, course.held, from)) {
       if (performance.now() >= until || course.problem.options.length === 0) {

@@ -38,6 +38,9 @@ import {
   type ZoneKey,
 } from '@corkscrew/core';
 
+/** How a plan is made: what stands stays and what is missing is put in, with few changes, or all of it anew. */
+export type PlanHow = 'fill' | 'near' | 'anew';
+
 /** A line walked through: what breaks, its figures, and how it stands against a defence. */
 export interface LineAsk extends WhoPlays {
   readonly play: Play;
@@ -161,8 +164,7 @@ export interface Kinds {
     asks: {
       readonly team: InstallTeam;
       readonly today: string;
-      /** What is planned stays and what is missing is added, or all of it is made anew. */
-      readonly how: 'fill' | 'anew';
+      readonly how: PlanHow;
       /** A plan it starts from; none is as it is planned now. */
       readonly from?: InstallPlan | undefined;
     };

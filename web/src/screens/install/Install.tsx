@@ -27,6 +27,7 @@ import { useSearchParams } from 'react-router';
 import { usePhone } from '../../app/size.ts';
 import { dayLong, dayShort, today as todayIs } from '../../app/today.ts';
 import { listPlays } from '../../keeping/lists.ts';
+import type { PlanHow } from '../../questions/kinds.ts';
 import { usePlainTeller } from '../../team/teller.ts';
 import { AllElsewhere } from '../../ui/Elsewhere.tsx';
 import { Button, MainButton, Sign } from '../../ui/controls.tsx';
@@ -92,7 +93,7 @@ export default function Install() {
     set(changed, words);
   };
   const { move, step, remove, add } = byHand({ team, day, dayName, change, choose: setChosen });
-  const plan = (how: 'fill' | 'anew'): void => {
+  const plan = (how: PlanHow): void => {
     setChosen(null);
     setSeason(false);
     planning.plan(how);
@@ -269,6 +270,7 @@ export default function Install() {
               onBetter={() => void planning.better()}
               onStop={planning.stop}
               onLeave={planning.drop}
+              onMend={planning.proposed?.how === 'fill' ? () => plan('near') : null}
             />
           ) : made ? (
             <SeasonForm

@@ -1,3 +1,4 @@
+import type { PlanHow } from '../../questions/kinds.ts';
 import { Choices } from '../../ui/Choices.tsx';
 
 /** Which menu of the bar is open, and at what. */
@@ -12,7 +13,7 @@ export function Menus({
   onClose,
 }: {
   menu: OpenMenu;
-  onPlan: (how: 'fill' | 'anew') => void;
+  onPlan: (how: PlanHow) => void;
   onNew: (what: Fresh) => void;
   onClose: () => void;
 }) {
@@ -29,6 +30,7 @@ export function Menus({
       at={menu.at}
       choices={[
         { id: 'fill', words: 'Fill in what is missing' },
+        { id: 'near', words: 'Mend it with few changes' },
         { id: 'anew', words: 'Plan all of it anew' },
       ]}
       onChoose={after(onPlan)}

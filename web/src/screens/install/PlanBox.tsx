@@ -15,6 +15,7 @@ export function PlanBox({
   onStop,
   onTake,
   onLeave,
+  onMend,
 }: {
   moves: readonly PlanMove[];
   /** Plays on course or ready for each game, of how many, in words. */
@@ -32,6 +33,8 @@ export function PlanBox({
   onStop: () => void;
   onTake: () => void;
   onLeave: () => void;
+  /** Where what stands leaves no room: some of it is moved. */
+  onMend: (() => void) | null;
 }) {
   return (
     <section aria-label="The plan">
@@ -51,6 +54,7 @@ export function PlanBox({
         <div className="row">
           {moves.length > 0 && <MainButton onPress={onTake}>Take the plan</MainButton>}
           <Button onPress={onLeave}>Leave it</Button>
+          {onMend && moves.length === 0 && <Button onPress={onMend}>Mend it with few changes</Button>}
           {look?.runs ? (
             <Button onPress={onStop}>Stop looking</Button>
           ) : (

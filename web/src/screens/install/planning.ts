@@ -4,6 +4,7 @@ import {
   lettings,
   PlanRowSchema,
   withPlan,
+  worthNear,
   wrongInPlan,
   type Course,
   type Gives,
@@ -18,10 +19,12 @@ import {
 import { nanoid } from 'nanoid';
 import { useEffect, useRef, useState } from 'react';
 import { call, send, Unreachable } from '../../app/api.ts';
+import type { PlanHow } from '../../questions/kinds.ts';
 import { questions } from '../../questions/questions.ts';
 
 /** A plan that was found and not taken yet. */
 interface Proposed {
+  readonly how: PlanHow;
   readonly course: Course;
   readonly plan: InstallPlan;
   readonly value: number;
@@ -60,37 +63,44 @@ export function usePlanning(team: InstallTeam, today: string, t: Teller) {
       drill: (c) => conceptWords(c, t),
       line: (play, leaf) => lineWords(play, leaf, t),
     });
-  const propose = (of: InstallTeam, course: Course, plan: InstallPlan, value: number): void =>
-    setProposed({ course, plan, value, practices: asPractices(of, course, plan) });
+  const propose = (how: PlanHow, of: InstallTeam, course: Course, plan: InstallPlan, value: number): void =>
+    setProposed({ how, course, plan, value, practices: asPractices(of, course, plan) });
 
   return {
     ...{ proposed, busy, look, gives },
-    /** What is planned stays and what is missing is added, or all of it is made anew; of records that are on their way too. */
-    plan: (how: 'fill' | 'anew', of: InstallTeam = team, from?: InstallPlan): void => {
+    /** Of records that are on their way too. */
+    plan: (how: PlanHow, of: InstallTeam = team, from?: InstallPlan): void => {
       stop();
       setLook(null);
       setGives([]);
       setBusy(true);
       void questions
         .ask('plan', { team: of, today, how, from }, { key: `plan ${nanoid(6)}`, priority: 'now' })
-        .answer.then((found) => found && propose(of, found.course, found.plan, found.value))
+        .answer.then((found) => found && propose(how, of, found.course, found.plan, found.value))
         .finally(() => setBusy(false));
     },
     /** A longer look by the server; what is better is shown as it comes. */
     better: async (): Promise<void> => {
       if (!proposed) return;
-      const { course } = proposed;
-      const letGo = lettings(course, proposed.plan, team.practices, team.plays, team.season !== null);
+      const { course, how } = proposed;
+      const near = how === 'near';
+      // Near the old plan something else would be another plan: what would give more is asked of a new one.
+      const letGo = near
+        ? []
+        : lettings(course, proposed.plan, team.practices, team.plays, team.season !== null);
+      const worth = (plan: InstallPlan, value: number): number =>
+        near ? worthNear(course.problem, course.now, plan) : value;
       setGives([]);
-      let best = proposed.value;
+      const first = worth(proposed.plan, proposed.value);
+      let best = first;
       setLook({ words: 'Looking for a better one.', runs: true });
       try {
         const order = {
           problem: course.problem,
           held: course.held,
-          start: proposed.plan,
-          keep: false,
-          relax: letGo.map((l) => l.relax),
+          start: near ? course.now : proposed.plan,
+          keep: near,
+          ...(near ? {} : { relax: letGo.map((l) => l.relax) }),
         } as PlanOrder;
         const { id } = await call(PlanRowSchema, '/api/plans', send('POST', order));
         looking.current = id;
@@ -103,11 +113,11 @@ export function usePlanning(team: InstallTeam, today: string, t: Teller) {
           if (
             plan &&
             row.value !== null &&
-            row.value > best + 0.005 &&
+            worth(plan, row.value) > best + 0.005 &&
             wrongInPlan(course.problem, plan).length === 0
           ) {
-            best = row.value;
-            propose(team, course, plan, row.value);
+            best = worth(plan, row.value);
+            propose(how, team, course, plan, row.value);
           }
           const open = row.state === 'waiting' || row.state === 'working';
           setGives(
@@ -115,7 +125,7 @@ export function usePlanning(team: InstallTeam, today: string, t: Teller) {
               letGo[g.relax] ? [{ letting: letGo[g.relax]!, gives: g }] : [],
             ),
           );
-          setLook({ words: lookWords(row.state, row.gap, best > proposed.value, row.seconds), runs: open });
+          setLook({ words: lookWords(row.state, row.gap, best > first, row.seconds), runs: open });
           if (!open) break;
         }
       } catch (error) {
