@@ -423,7 +423,7 @@ export {
   shortWords,
   WENT_WORDS,
 } from './language/install.ts';
-export { CHANGE as PLAN_CHANGE, nearPlan, worthNear } from './install/plan/near.ts';
+export { CHANGE as PLAN_CHANGE, nearPlan } from './install/plan/near.ts';
 export { standing as standingPlan } from './install/plan/repair.ts';
 export { mended, mendFor, type Mend } from './install/mend.ts';
 export { farOf } from './install/far.ts';

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import type { Play } from '../play/document.ts';
 import { movesOf, wholeMinutes, withPlan } from './apply.ts';
 import { courseOf } from './course.ts';
+import { nearPlan } from './plan/near.ts';
 import { quickPlan } from './plan/search.ts';
 import { minutesGiven, playMinutesGiven, playMinutesOf, roomForPlays, type Block } from './season.ts';
 import { block, game, other, pass, playOf, practice, sheet, team } from './season.test-data.ts';
@@ -121,7 +122,7 @@ describe('practices after a plan', () => {
         });
         const course = courseOf(t, TODAY);
         const { plan } = quickPlan(course.problem, (k) => k < 30, course.held);
-        const after = withPlan(course, plan, practices, t.plays, () => `n${n++}`, SAY);
+        const after = withPlan(course, plan, practices, t.plays, { ...SAY, fresh: () => `n${n++}` });
         for (const { id, body } of after) {
           const before = practices.find((p) => p.id === id)!.body;
           expect(minutesGiven(body)).toBeLessThanOrEqual(Math.max(body.minutes, minutesGiven(before)));
@@ -138,5 +139,57 @@ describe('practices after a plan', () => {
       { numRuns: 80 },
     );
     expect(planned).toBeGreaterThan(40);
+  });
+});
+
+describe('practices after a plan was mended', () => {
+  it('none is longer than it was or may be; blocks that stay have the minutes they had', () => {
+    let n = 0;
+    let mended = 0;
+    const plays = fc.array(fc.array(fc.nat(9), { minLength: 3, maxLength: 4 }), {
+      minLength: 2,
+      maxLength: 4,
+    });
+    // Planned blocks are as long as the coach made them, and one practice does not take place.
+    const longer = fc.array(fc.integer({ min: -2, max: 6 }), { minLength: 40, maxLength: 40 });
+    fc.assert(
+      fc.property(plays, longer, fc.nat(days.length - 1), (figures, by, gone) => {
+        const all = figures.map((f, i) => playBy(`play${i}`, f));
+        const empty = days.map((d, i) => practice(`p${i}`, d, [other(`o${i}`, 'Shell', 40)]));
+        const t = team({
+          ...{ practices: empty, plays: new Map(all.map((p) => [p.id, p])) },
+          ...{ sheets: [sheet('s', 2, ...all.map((p) => p.id))], games: [game('g', '2026-12-14', 's')] },
+        });
+        const first = courseOf(t, TODAY);
+        const { plan } = quickPlan(first.problem, (k) => k < 20, first.held);
+        const made = withPlan(first, plan, empty, t.plays, { ...SAY, fresh: () => `n${n++}` });
+        let k = 0;
+        const practices = empty.map((p, i) => {
+          const { blocks } = (made.find((m) => m.id === p.id) ?? p).body;
+          const own = blocks.map((b) =>
+            b.planned ? { ...b, minutes: Math.max(1, b.minutes + by[k++ % by.length]!) } : b,
+          );
+          return { ...p, body: { ...p.body, blocks: own, ...(i === gone ? { missed: true } : {}) } };
+        });
+        const course = courseOf({ ...t, practices }, TODAY);
+        const near = nearPlan(course.problem, course.held, course.now, course.own);
+        let step = near.next();
+        while (!step.done) step = near.next();
+        const after = withPlan(course, step.value, practices, t.plays, {
+          ...{ ...SAY, fresh: () => `n${n++}`, keepsMinutes: true },
+        });
+        for (const { id, body } of after) {
+          const before = practices.find((p) => p.id === id)!.body;
+          expect(minutesGiven(body)).toBeLessThanOrEqual(Math.max(body.minutes, minutesGiven(before)));
+          for (const b of body.blocks) {
+            const was = before.blocks.find((x) => x.id === b.id);
+            if (was) expect(b.minutes).toBe(was.minutes);
+          }
+        }
+        mended += movesOf(practices, after).length;
+      }),
+      { numRuns: 40 },
+    );
+    expect(mended).toBeGreaterThan(20);
   });
 });

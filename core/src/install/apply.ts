@@ -1,8 +1,8 @@
 import type { Play } from '../play/document.ts';
 import type { Kept } from '../playbook/kept.ts';
-import { isPlanned, type Course } from './course.ts';
+import { AS, isPlanned, type Course } from './course.ts';
 import { sameLines } from './units.ts';
-import { MINUTES, type Plan, type TouchKind } from './plan/problem.ts';
+import { MINUTES, type Plan } from './plan/problem.ts';
 import { valueOf } from './plan/value.ts';
 import { SEASON_LIMITS, isContact, type Block, type BlockItem, type Practice } from './season.ts';
 import type { BlockStage } from './stages.ts';
@@ -14,28 +14,33 @@ interface Wanted {
   readonly minutes: number;
 }
 
-/** What each kind of touch is on the floor: both is a review with live work after it. */
-const AS: Readonly<Record<TouchKind, readonly (readonly [BlockStage, number])[]>> = {
-  in: [['walk', 0]],
-  review: [['guided', MINUTES.review]],
-  live: [['live', MINUTES.live]],
-  both: [
-    ['guided', MINUTES.review],
-    ['live', MINUTES.live],
-  ],
+/** Minutes of a block of the plan; an introduction takes what is new in it. */
+const TAKES: Readonly<Partial<Record<BlockStage, number>>> = {
+  guided: MINUTES.review,
+  live: MINUTES.live,
 };
+
+/** How blocks are made and kept. */
+export interface Making {
+  /** An id nothing has yet. */
+  readonly fresh: () => string;
+  /** What a drill of a concept, and what a line of a play is called. */
+  readonly drill: (concept: string) => string;
+  readonly line: (play: Play, leaf: string) => string;
+  /** Blocks that stay keep the minutes they have. */
+  readonly keepsMinutes?: boolean;
+}
 
 /**
  * The practices as a plan has them, those that change: blocks of the last plan go, what a coach put, locked or did stays,
- * and a block that is wanted again stays the block it was. `fresh` makes ids, `say` the words of drills and of lines.
+ * and a block that is wanted again stays the block it was.
  */
 export function withPlan(
   course: Course,
   plan: Plan,
   practices: readonly Kept<Practice>[],
   plays: ReadonlyMap<string, Play>,
-  fresh: () => string,
-  say: { readonly drill: (concept: string) => string; readonly line: (play: Play, leaf: string) => string },
+  making: Making,
 ): Kept<Practice>[] {
   const { introductions } = valueOf(course.problem, plan);
   const heldKeys = new Set(course.held.touches.map((x) => `${x.practice} ${x.option}`));
@@ -48,24 +53,24 @@ export function withPlan(
       const { play: of, leaf } = course.units[option]!;
       const play = plays.get(of);
       if (at !== t || !play || heldKeys.has(`${t} ${option}`)) continue;
-      const line = leaf === null ? {} : { leaves: [leaf], words: say.line(play, leaf) };
-      for (const [stage, minutes] of AS[is])
+      const line = leaf === null ? {} : { leaves: [leaf], words: making.line(play, leaf) };
+      for (const stage of AS[is])
         wanted.push({
           ...{ item: { is: 'play', play: play.id, name: play.name, ...line }, stage },
-          minutes: minutes || introductions[option]!,
+          minutes: TAKES[stage] ?? introductions[option]!,
         });
     }
     const drills = plan.drills.filter((d) => d.practice === t && !heldDrills.has(`${t} ${d.concept}`));
     for (const { concept } of drills) {
       const key = course.concepts[concept]!;
       wanted.push({
-        ...{ item: { is: 'drill', concept: key, name: say.drill(key) }, stage: 'breakdown' },
+        ...{ item: { is: 'drill', concept: key, name: making.drill(key) }, stage: 'breakdown' },
         minutes: course.problem.concepts[concept]!,
       });
     }
     const whole = wholeMinutes(wanted.map((w) => w.minutes));
     const rounded = wanted.map((w, i) => ({ ...w, minutes: whole[i]! }));
-    const blocks = placed(practice.body.blocks, rounded, fresh, course.keeps);
+    const blocks = placed(practice.body.blocks, rounded, course.keeps, making);
     return blocks === practice.body.blocks ? [] : [{ id, body: { ...practice.body, blocks } }];
   });
 }
@@ -97,8 +102,8 @@ const same = (b: Block, w: Wanted): boolean =>
 function placed(
   blocks: readonly Block[],
   wanted: readonly Wanted[],
-  fresh: () => string,
   keeps: boolean,
+  { fresh, keepsMinutes = false }: Making,
 ): Practice['blocks'] {
   const open = [...wanted];
   let changed = false;
@@ -110,7 +115,7 @@ function placed(
       return [];
     }
     const [w] = open.splice(i, 1);
-    if (w!.minutes === b.minutes) return [b];
+    if (keepsMinutes || w!.minutes === b.minutes) return [b];
     changed = true;
     return [{ ...b, minutes: w!.minutes }];
   });

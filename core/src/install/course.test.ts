@@ -43,7 +43,7 @@ const planned = (t: ReturnType<typeof team>, keep = false) => {
   const course = courseOf(t, TODAY, keep);
   const { plan } = quickPlan(course.problem, (k) => k < 200, course.held);
   expect(wrongIn(course.problem, plan)).toEqual([]);
-  const after = withPlan(course, plan, t.practices, t.plays, fresh, SAY);
+  const after = withPlan(course, plan, t.practices, t.plays, { ...SAY, fresh });
   return { course, plan, after, all: t.practices.map((p) => after.find((x) => x.id === p.id) ?? p) };
 };
 const readyOf = (t: ReturnType<typeof team>, play: string) =>

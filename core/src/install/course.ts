@@ -23,9 +23,10 @@ import {
   type Touch,
   type TouchKind,
 } from './plan/problem.ts';
+import type { OwnMinutes } from './plan/near.ts';
 import { standing } from './plan/repair.ts';
 import { isContact, roomForPlays, type Block, type Game, type Practice, type Season } from './season.ts';
-import { STAGE_LIMITS, progressOf, type StageLimits } from './stages.ts';
+import { STAGE_LIMITS, progressOf, type BlockStage, type StageLimits } from './stages.ts';
 import { isOfUnit, unitKey, unitsWanted, type Unit } from './units.ts';
 
 /** New options a practice and options a number has to know, by level (from memory of common practice). */
@@ -62,6 +63,8 @@ export interface Course {
   readonly now: Plan;
   /** Blocks of the last plan stay. */
   readonly keeps: boolean;
+  /** Of blocks that are planned now and may go, the minutes they have. */
+  readonly own: readonly OwnMinutes[];
 }
 
 export const limitsOf = (season: Season | null): StageLimits => ({
@@ -174,6 +177,7 @@ export function courseOf(team: Team, today: string, keep = false): Course {
   const reviewed = new Set(free.flatMap((o, i) => (o.past.reviewed ? [i] : [])));
   const standTouches: Stands['touches'][number][] = [];
   const over: number[] = [];
+  const own: OwnMinutes[] = [];
   const planPractices = coming.map((p, t): PlanPractice => {
     let room = roomForPlays(p.body);
     const open = p.body.blocks.filter((b) => !b.done);
@@ -197,16 +201,21 @@ export function courseOf(team: Team, today: string, keep = false): Course {
       else if (is !== 'live') reviewed.add(option);
       nowTouches.push({ practice: t, option, is });
       const staying = here.filter(stays);
-      if (staying.length === 0) return;
+      if (staying.length === 0) {
+        // Where the plan would have the same blocks, they may stay as long as they are.
+        if (AS[is].length === here.length && AS[is].every((stage, i) => here[i]!.stage === stage))
+          own.push({ practice: t, option, is, minutes: here.reduce((n, b) => n + b.minutes, 0) });
+        return;
+      }
       const stayIs = kindOf(staying, ...was);
       heldTouches.push({ practice: t, option, is: stayIs });
       const live = staying.reduce((n, b) => n + (isContact(b) ? b.minutes : 0), 0);
       if (stayIs === 'live' || stayIs === 'both')
         longer.push({ practice: t, option, by: live - MINUTES.live });
       // Another line of the same block has its minutes already.
-      const own = staying.filter((b) => !counted.has(b.id));
-      for (const b of own) counted.add(b.id);
-      standTouches.push({ practice: t, option, minutes: own.reduce((n, b) => n + b.minutes, 0) });
+      const alone = staying.filter((b) => !counted.has(b.id));
+      for (const b of alone) counted.add(b.id);
+      standTouches.push({ practice: t, option, minutes: alone.reduce((n, b) => n + b.minutes, 0) });
     });
     over.push(Math.max(0, -room));
     return {
@@ -248,12 +257,20 @@ export function courseOf(team: Team, today: string, keep = false): Course {
     },
     ...{ units, practices: coming.map((p) => p.id), games: games.map((g) => g.id), concepts },
     held: stand,
-    keeps: keep,
+    ...{ keeps: keep, own },
     now: coming.length === 0 ? EMPTY : { touches: nowTouches, drills: nowDrills },
   };
 }
 
 export const isPlanned = (b: Block): boolean => b.planned === true && !b.locked && !b.done;
+
+/** How each kind of touch is run: both is a review with live work after it. */
+export const AS: Readonly<Record<TouchKind, readonly BlockStage[]>> = {
+  in: ['walk'],
+  review: ['guided'],
+  live: ['live'],
+  both: ['guided', 'live'],
+};
 
 /** What the blocks of a play in one practice are to the plan. */
 function kindOf(blocks: readonly Block[], introduced: boolean, reviewed: boolean): TouchKind {

@@ -56,7 +56,7 @@ const planned = (t: Team, keep = false) => {
   const course = courseOf(t, TODAY, keep);
   const { plan } = quickPlan(course.problem, (k) => k < 200, course.held);
   expect(wrongIn(course.problem, plan)).toEqual([]);
-  const after = withPlan(course, plan, t.practices, t.plays, () => `n${n++}`, SAY);
+  const after = withPlan(course, plan, t.practices, t.plays, { ...SAY, fresh: () => `n${n++}` });
   return { course, plan, all: t.practices.map((p) => after.find((x) => x.id === p.id) ?? p) };
 };
 const set = (p: (typeof empty)[number], blocks: Block[], more: Partial<Practice> = {}) => ({

@@ -211,10 +211,10 @@ export const ANSWERERS: Answerers = {
     const from = standingPlan(course.problem, known ?? course.now, course.held);
     if (how === 'near') {
       const until = performance.now() + MENDS;
-      for (const near = nearPlan(course.problem, course.held, course.now); ;) {
+      for (const near = nearPlan(course.problem, course.held, course.now, course.own); ;) {
         const { value: at, done } = near.next();
         if (done || performance.now() >= until)
-          return { course, plan: at.plan, value: planValue(course.problem, at.plan).value };
+          return { course, plan: at, value: planValue(course.problem, at).value };
         yield null;
       }
     }

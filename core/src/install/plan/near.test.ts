@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { changesOf, nearPlan, worthNear } from './near.ts';
+import { changesOf, nearPlan, worthNear, type OwnMinutes } from './near.ts';
 import { EMPTY, type Plan, type Problem } from './problem.ts';
 import { standing } from './repair.ts';
 import { quickPlan, randomFrom } from './search.ts';
@@ -9,11 +9,11 @@ import { valueOf } from './value.ts';
 import { wrongIn } from './wrong.ts';
 
 const SLOW = { timeout: 90_000 };
-function mended(problem: Problem, was: Plan, held: Plan = EMPTY): Plan {
-  const near = nearPlan(problem, held, was);
+function mended(problem: Problem, was: Plan, held: Plan = EMPTY, own: readonly OwnMinutes[] = []): Plan {
+  const near = nearPlan(problem, held, was, own);
   for (;;) {
     const { value, done } = near.next();
-    if (done) return value.plan;
+    if (done) return value;
   }
 }
 /** A season in which a practice does not take place. */
@@ -84,6 +84,44 @@ describe('a plan of which a practice was missed, mended with few changes', SLOW,
       for (const x of held.touches) expect(plan.touches).toContainEqual(x);
       if (wrongIn(problem, left).length === 0) expect(wrongIn(problem, plan)).toEqual([]);
     }
+  });
+});
+
+describe('blocks with minutes of their own', SLOW, () => {
+  it('keep them as long as they stay, and give them back when they go', () => {
+    const problem: Problem = {
+      ...T1,
+      practices: T1.practices.map((p) => ({ ...p, minutes: 20 })),
+    };
+    const was: Plan = {
+      touches: [
+        { practice: 0, option: 0, is: 'in' },
+        { practice: 1, option: 0, is: 'both' },
+      ],
+      drills: [],
+    };
+    const own: OwnMinutes[] = [{ practice: 1, option: 0, is: 'both', minutes: 18 }];
+    // B would come in on the second day, but what stands there leaves it two minutes.
+    const plan = mended(problem, was, EMPTY, own);
+    expect(plan.touches).toEqual(expect.arrayContaining([...was.touches]));
+    expect(plan.touches.some((x) => x.option === 1)).toBe(false);
+    expect(mended(problem, was).touches).toContainEqual({ practice: 1, option: 1, is: 'in' });
+    // Worth far more than what is there, it takes its place.
+    const heavy: Problem = {
+      ...problem,
+      games: [
+        {
+          day: 5,
+          wants: [
+            { option: 0, weight: 0.1 },
+            { option: 1, weight: 3 },
+          ],
+        },
+      ],
+    };
+    const other = mended(heavy, was, EMPTY, own);
+    expect(other.touches).toContainEqual({ practice: 1, option: 1, is: 'in' });
+    expect(other.touches).not.toContainEqual(was.touches[1]);
   });
 });
 

@@ -19,56 +19,84 @@ export function changesOf(before: Plan, after: Plan): number {
 export const worthNear = (problem: Problem, was: Plan, plan: Plan): number =>
   valueOf(problem, plan).value - CHANGE * changesOf(was, plan);
 
-/** A plan on the way, and whether nothing better was found round it. */
-export interface Near {
-  readonly plan: Plan;
-  readonly ended: boolean;
+/** A block that is planned with minutes of its own: as long as it stays, it keeps them. */
+export interface OwnMinutes extends Touch {
+  readonly minutes: number;
 }
 
 /**
  * A plan mended with few changes: what can no longer be done is left out, then one block after the other is put in, or in
- * the place of another, whatever is worth most for the changes it makes. What is held stands. It may be left at any time.
+ * the place of another, whatever is worth most for the changes it makes; a block that stays keeps the minutes it has. What
+ * is held stands. Each step yields the plan so far: it may be left at any time.
  */
-export function* nearPlan(problem: Problem, held: Held, was: Plan): Generator<Near, Near> {
+export function* nearPlan(
+  problem: Problem,
+  held: Held,
+  was: Plan,
+  owned: readonly OwnMinutes[] = [],
+): Generator<Plan, Plan> {
   const kept = new Set(held.touches.map(keyOf));
-  let plan = standing(problem, was, held);
+  // Once it is out, such a block does not come back shorter than it was.
+  const theirs = new Set(owned.map(keyOf));
+  let plan = standing(withOwn(problem, owned), was, held);
   for (;;) {
+    const own = ownIn(plan, owned);
     const now = worthNear(problem, was, plan);
-    const found: { plan: Plan; gain: number } = { plan, gain: 1e-6 };
+    let [best, gain] = [plan, 1e-6];
     for (const t of problem.practices.keys()) {
-      for (const tried of tries(problem, plan, t, kept)) {
-        const gain = worthNear(problem, was, tried) - now;
-        if (gain <= found.gain || wrongIn(problem, tried).length > 0) continue;
-        found.plan = tried;
-        found.gain = gain;
+      const here = plan.touches.filter((x) => x.practice === t && !kept.has(keyOf(x)));
+      for (const gone of [null, ...here]) {
+        const left = gone ? { ...plan, touches: plan.touches.filter((x) => x !== gone) } : plan;
+        const then = withOwn(problem, gone ? ownIn(left, own) : own);
+        for (const tried of withOneMore(then, left, t)) {
+          if (theirs.has(keyOf(tried.touches.at(-1)!))) continue;
+          const more = worthNear(problem, was, tried) - now;
+          if (more <= gain || wrongIn(then, tried).length > 0) continue;
+          [best, gain] = [tried, more];
+        }
       }
-      yield { plan, ended: false };
+      yield plan;
     }
-    if (found.plan === plan) return { plan, ended: true };
-    plan = found.plan;
+    if (best === plan) return plan;
+    plan = best;
   }
+}
+
+/** Those that are in a plan as they are. */
+const ownIn = ({ touches }: Plan, own: readonly OwnMinutes[]): OwnMinutes[] => {
+  const there = new Set(touches.map(keyOf));
+  return own.filter((x) => there.has(keyOf(x)));
+};
+
+/** The problem in which some blocks stand with their own minutes. */
+function withOwn(problem: Problem, own: readonly OwnMinutes[]): Problem {
+  if (own.length === 0) return problem;
+  const taken = problem.practices.map(() => 0);
+  for (const { practice, minutes } of own) taken[practice]! += minutes;
+  const { touches = [], drills = [] } = problem.stands ?? {};
+  return {
+    ...problem,
+    practices: problem.practices.map((p, t) => ({ ...p, minutes: Math.max(0, p.minutes - taken[t]!) })),
+    stands: { touches: [...touches, ...own], drills },
+  };
 }
 
 const TOUCHES: readonly TouchKind[] = ['review', 'live', 'both'];
 
-/** Plans with one block more in a practice, or one in the place of another, as far as its minutes go. */
-function* tries(problem: Problem, plan: Plan, t: number, kept: ReadonlySet<string>): Generator<Plan> {
+/** A plan with one block more in a practice, as far as its minutes go: each that could bring something. */
+function* withOneMore(problem: Problem, plan: Plan, t: number): Generator<Plan> {
   const { options, practices } = problem;
-  const { minutes, introductions, ready } = valueOf(problem, plan);
+  const { minutes, ready } = valueOf(problem, plan);
+  const room = practices[t]!.minutes - minutes[t]!;
   const lacking = new Set(ready.filter((r) => r.value < 1 - 1e-9).map((r) => r.option));
   const isIn = new Set(plan.touches.flatMap((x) => (x.is === 'in' ? [x.option] : [])));
-  const here = plan.touches.filter((x) => x.practice === t);
-  for (const gone of [null, ...here.filter((x) => !kept.has(keyOf(x)))]) {
-    const rest = gone ? plan.touches.filter((x) => x !== gone) : plan.touches;
-    const freed = gone ? (gone.is === 'in' ? introductions[gone.option]! : MINUTES[gone.is]) : 0;
-    const room = practices[t]!.minutes - minutes[t]! + freed;
-    for (const option of lacking) {
-      if (here.some((x) => x.option === option && x !== gone)) continue;
-      const known = options[option]!.past.introduced !== null || isIn.has(option);
-      for (const is of known ? TOUCHES : (['in'] as const)) {
-        const takes = is === 'in' ? options[option]!.base : MINUTES[is];
-        if (takes <= room + 1e-9) yield { ...plan, touches: [...rest, { practice: t, option, is }] };
-      }
+  const here = new Set(plan.touches.flatMap((x) => (x.practice === t ? [x.option] : [])));
+  for (const option of lacking) {
+    if (here.has(option)) continue;
+    const known = options[option]!.past.introduced !== null || isIn.has(option);
+    for (const is of known ? TOUCHES : (['in'] as const)) {
+      const takes = is === 'in' ? options[option]!.base : MINUTES[is];
+      if (takes <= room + 1e-9) yield { ...plan, touches: [...plan.touches, { practice: t, option, is }] };
     }
   }
 }

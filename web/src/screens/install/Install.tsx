@@ -267,7 +267,7 @@ export default function Install() {
                 ),
                 onTake: () => give(letting, gives.plan),
               }))}
-              onBetter={() => void planning.better()}
+              onBetter={planning.proposed?.how === 'near' ? null : () => void planning.better()}
               onStop={planning.stop}
               onLeave={planning.drop}
               onMend={planning.proposed?.how === 'fill' ? () => plan('near') : null}

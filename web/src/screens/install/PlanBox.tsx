@@ -29,7 +29,8 @@ export function PlanBox({
     readonly gains: readonly string[];
     readonly onTake: () => void;
   }[];
-  onBetter: () => void;
+  /** None where a plan is only mended: what is better would be another one. */
+  onBetter: (() => void) | null;
   onStop: () => void;
   onTake: () => void;
   onLeave: () => void;
@@ -58,7 +59,7 @@ export function PlanBox({
           {look?.runs ? (
             <Button onPress={onStop}>Stop looking</Button>
           ) : (
-            <Button onPress={onBetter}>Look longer</Button>
+            onBetter && <Button onPress={onBetter}>Look longer</Button>
           )}
         </div>
         {look && <p role="status">{look.words}</p>}

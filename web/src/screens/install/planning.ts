@@ -4,7 +4,6 @@ import {
   lettings,
   PlanRowSchema,
   withPlan,
-  worthNear,
   wrongInPlan,
   type Course,
   type Gives,
@@ -58,13 +57,20 @@ export function usePlanning(team: InstallTeam, today: string, t: Teller) {
     if (id) void call(PlanRowSchema, `${at(id)}/cancel`, { method: 'POST' }).catch(() => undefined);
   };
   useEffect(() => stop, []);
-  const asPractices = (of: InstallTeam, course: Course, plan: InstallPlan): readonly Kept<Practice>[] =>
-    withPlan(course, plan, of.practices, of.plays, () => nanoid(8), {
+  const asPractices = (
+    how: PlanHow,
+    of: InstallTeam,
+    course: Course,
+    plan: InstallPlan,
+  ): readonly Kept<Practice>[] =>
+    withPlan(course, plan, of.practices, of.plays, {
+      fresh: () => nanoid(8),
+      keepsMinutes: how === 'near',
       drill: (c) => conceptWords(c, t),
       line: (play, leaf) => lineWords(play, leaf, t),
     });
   const propose = (how: PlanHow, of: InstallTeam, course: Course, plan: InstallPlan, value: number): void =>
-    setProposed({ how, course, plan, value, practices: asPractices(of, course, plan) });
+    setProposed({ how, course, plan, value, practices: asPractices(how, of, course, plan) });
 
   return {
     ...{ proposed, busy, look, gives },
@@ -83,24 +89,17 @@ export function usePlanning(team: InstallTeam, today: string, t: Teller) {
     better: async (): Promise<void> => {
       if (!proposed) return;
       const { course, how } = proposed;
-      const near = how === 'near';
-      // Near the old plan something else would be another plan: what would give more is asked of a new one.
-      const letGo = near
-        ? []
-        : lettings(course, proposed.plan, team.practices, team.plays, team.season !== null);
-      const worth = (plan: InstallPlan, value: number): number =>
-        near ? worthNear(course.problem, course.now, plan) : value;
+      const letGo = lettings(course, proposed.plan, team.practices, team.plays, team.season !== null);
       setGives([]);
-      const first = worth(proposed.plan, proposed.value);
-      let best = first;
+      let best = proposed.value;
       setLook({ words: 'Looking for a better one.', runs: true });
       try {
         const order = {
           problem: course.problem,
           held: course.held,
-          start: near ? course.now : proposed.plan,
-          keep: near,
-          ...(near ? {} : { relax: letGo.map((l) => l.relax) }),
+          start: proposed.plan,
+          keep: false,
+          relax: letGo.map((l) => l.relax),
         } as PlanOrder;
         const { id } = await call(PlanRowSchema, '/api/plans', send('POST', order));
         looking.current = id;
@@ -113,10 +112,10 @@ export function usePlanning(team: InstallTeam, today: string, t: Teller) {
           if (
             plan &&
             row.value !== null &&
-            worth(plan, row.value) > best + 0.005 &&
+            row.value > best + 0.005 &&
             wrongInPlan(course.problem, plan).length === 0
           ) {
-            best = worth(plan, row.value);
+            best = row.value;
             propose(how, team, course, plan, row.value);
           }
           const open = row.state === 'waiting' || row.state === 'working';
@@ -125,7 +124,7 @@ export function usePlanning(team: InstallTeam, today: string, t: Teller) {
               letGo[g.relax] ? [{ letting: letGo[g.relax]!, gives: g }] : [],
             ),
           );
-          setLook({ words: lookWords(row.state, row.gap, best > first, row.seconds), runs: open });
+          setLook({ words: lookWords(row.state, row.gap, best > proposed.value, row.seconds), runs: open });
           if (!open) break;
         }
       } catch (error) {
