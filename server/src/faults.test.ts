@@ -138,13 +138,16 @@ describe('a database in trouble', () => {
     const play = fresh();
     await save(play, 0);
     let letGo = (): void => undefined;
+    let taken = (): void => undefined;
+    const locked = new Promise<void>((done) => (taken = done));
     const held = database().alone(async (db) => {
       await db.transaction(async (tx) => {
         await tx.execute(sql`lock table plays in access exclusive mode`);
+        taken();
         await new Promise<void>((done) => (letGo = done));
       });
     });
-    await new Promise((done) => setTimeout(done, 300));
+    await locked;
     expect((await save(play, 0, 's', 'held')).status).toBe(503);
     letGo();
     await held;

@@ -36,7 +36,10 @@ function world(answers: ((draft: RecordDraft) => RecordAnswer)[] = []) {
     },
   };
 }
-const settled = () => new Promise((r) => setTimeout(r, 30));
+/** So many turns that whatever waits for the next one has come: on a busy machine no time would be long enough. */
+async function settled(): Promise<void> {
+  for (let turn = 0; turn < 30; turn++) await new Promise((r) => setTimeout(r, 0));
+}
 
 describe('records of the team', () => {
   it('are on the device at once, and leave it when the server has them', async () => {
