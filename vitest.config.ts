@@ -56,6 +56,8 @@ export default defineConfig({
           globalSetup: 'scripts/src/test-database.ts',
           include: ['server/src/**/*.test.ts', ...NEED_DATABASE],
           fileParallelism: false,
+          // Processes, queues and a database beside other tests: once more before it is a fault.
+          retry: 1,
           testTimeout: 20_000,
           hookTimeout: 60_000,
         },

@@ -135,13 +135,16 @@ test('one screen is covered otherwise, on the court; layers are remembered; nobo
   await expect(page.getByTestId('defence')).toHaveCount(0);
   await page.locator('#court').press('x');
   await expect(page.locator('[data-part="shield-1"]').first()).toBeVisible();
-  await page.getByText('Defenders', { exact: true }).click();
+  // By key: what is found out about the line moves the buttons while it comes.
+  const defenders = page.getByRole('button', { name: 'Defenders', exact: true });
+  await defenders.press('Enter');
   await expect(page.locator('[data-part="shield-1"]')).toHaveCount(0);
   await page.reload();
   await page.getByRole('tab', { name: 'Defence' }).click();
   await expect(page.getByTestId('defence')).toBeAttached();
   await expect(page.locator('[data-part="shield-1"]')).toHaveCount(0);
-  await page.getByText('Defenders', { exact: true }).click();
+  await defenders.press('Enter');
+  await expect(defenders).toHaveAttribute('aria-pressed', 'true');
 
   await page.getByRole('button', { name: 'Zone', exact: true }).click();
   await page.getByRole('button', { name: '1-3-1' }).click();
