@@ -26,10 +26,11 @@ function demo(env: Record<string, string>, ...args: string[]): Start {
   child.stderr.on('data', (d: Buffer) => (text += d.toString()));
   return { child, said: () => text, ended: new Promise((done) => child.once('exit', (code) => done(code))) };
 }
-const running = (s: Start) => expect.poll(s.said, { timeout: 30_000 }).toContain('Corkscrew is running at');
+/** A start takes as long as the machine is busy: the bench measures it. */
+const running = (s: Start) => expect.poll(s.said, { timeout: 100_000 }).toContain('Corkscrew is running at');
 const leftOver = () => spawnSync('pgrep', ['-f', `${DATA}/pg`], { encoding: 'utf8' }).stdout.trim();
 
-test.describe.configure({ mode: 'serial', timeout: 90_000 });
+test.describe.configure({ mode: 'serial', timeout: 300_000 });
 test.beforeAll(() => rmSync(DATA, { recursive: true, force: true }));
 test.afterAll(() => rmSync(DATA, { recursive: true, force: true }));
 
