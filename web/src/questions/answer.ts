@@ -208,7 +208,6 @@ export const ANSWERERS: Answerers = {
 
   *plan({ team, today, how, from: known }) {
     const course = courseOf(team, today, how === 'fill');
-    const from = standingPlan(course.problem, known ?? course.now, course.held);
     if (how === 'near') {
       const until = performance.now() + MENDS;
       for (const near = nearPlan(course.problem, course.held, course.now, course.own); ;) {
@@ -218,6 +217,7 @@ export const ANSWERERS: Answerers = {
         yield null;
       }
     }
+    const from = standingPlan(course.problem, known ?? course.now, course.held);
     const until = performance.now() + SEARCHES;
     for (const found of planSearch(course.problem, course.held, from)) {
       if (performance.now() >= until || course.problem.options.length === 0) {

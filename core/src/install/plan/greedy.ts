@@ -2,6 +2,7 @@ import {
   DUE,
   FRESH,
   LATE,
+  LATER,
   liveIn,
   MINUTES,
   OPTIONS_EACH,
@@ -10,6 +11,7 @@ import {
   freeIn,
   freeKey,
   lastBefore,
+  touchKey,
   type Drill,
   type Plan,
   type Problem,
@@ -65,7 +67,6 @@ interface Standing {
   /** The practice it was chosen for last. */
   at: number;
 }
-const TOUCHES = ['review', 'live', 'both'] as const;
 /** What adds less is not done. */
 const NOTHING = 1e-9;
 
@@ -144,7 +145,7 @@ export function greedyPlan(frame: Frame, { favour, ranks }: Steer): { plan: Plan
         continue;
       }
       const worths = worthTouch(frame, o, s, t);
-      TOUCHES.forEach((is, k) => {
+      LATER.forEach((is, k) => {
         if ((is !== 'review' && barred) || (is === 'live' && !s.reviewedBefore)) return;
         const worth = worths[k]! * favour[favourAt(o, is)]!;
         if (worth > NOTHING) open.push({ option: o, is, worth, minutes: MINUTES[is] });
@@ -351,9 +352,9 @@ const TIGHT = 0.7;
 export function withoutWorthless(problem: Problem, plan: Plan, held: Held): Plan {
   let now = plan;
   let value = valueOf(problem, now).value;
-  const kept = new Set(held.touches.map((x) => `${x.practice} ${x.option} ${x.is}`));
+  const kept = new Set(held.touches.map(touchKey));
   for (const touch of [...plan.touches].reverse()) {
-    if (touch.is === 'in' || kept.has(`${touch.practice} ${touch.option} ${touch.is}`)) continue;
+    if (touch.is === 'in' || kept.has(touchKey(touch))) continue;
     // A review may carry the live work after it: then it is not tried.
     const carries =
       touch.is !== 'live' &&

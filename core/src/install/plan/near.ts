@@ -1,5 +1,5 @@
 import type { Held } from './greedy.ts';
-import { MINUTES, type Plan, type Problem, type Touch, type TouchKind } from './problem.ts';
+import { LATER, MINUTES, touchKey, type Plan, type Problem, type Touch } from './problem.ts';
 import { standing } from './repair.ts';
 import { valueOf } from './value.ts';
 import { wrongIn } from './wrong.ts';
@@ -7,11 +7,9 @@ import { wrongIn } from './wrong.ts';
 /** What each block that is otherwise than before costs a plan that is to stay near the old one. */
 export const CHANGE = 0.1;
 
-const keyOf = (x: Touch): string => `${x.practice} ${x.option} ${x.is}`;
-
 /** Blocks that are in one of two plans and not in the other. */
 export function changesOf(before: Plan, after: Plan): number {
-  const [was, now] = [before, after].map((p) => new Set(p.touches.map(keyOf)));
+  const [was, now] = [before, after].map((p) => new Set(p.touches.map(touchKey)));
   return [...was!].filter((k) => !now!.has(k)).length + [...now!].filter((k) => !was!.has(k)).length;
 }
 
@@ -35,21 +33,21 @@ export function* nearPlan(
   was: Plan,
   owned: readonly OwnMinutes[] = [],
 ): Generator<Plan, Plan> {
-  const kept = new Set(held.touches.map(keyOf));
+  const kept = new Set(held.touches.map(touchKey));
   // Once it is out, such a block does not come back shorter than it was.
-  const theirs = new Set(owned.map(keyOf));
+  const theirs = new Set(owned.map(touchKey));
   let plan = standing(withOwn(problem, owned), was, held);
   for (;;) {
     const own = ownIn(plan, owned);
     const now = worthNear(problem, was, plan);
     let [best, gain] = [plan, 1e-6];
     for (const t of problem.practices.keys()) {
-      const here = plan.touches.filter((x) => x.practice === t && !kept.has(keyOf(x)));
+      const here = plan.touches.filter((x) => x.practice === t && !kept.has(touchKey(x)));
       for (const gone of [null, ...here]) {
         const left = gone ? { ...plan, touches: plan.touches.filter((x) => x !== gone) } : plan;
         const then = withOwn(problem, gone ? ownIn(left, own) : own);
         for (const tried of withOneMore(then, left, t)) {
-          if (theirs.has(keyOf(tried.touches.at(-1)!))) continue;
+          if (theirs.has(touchKey(tried.touches.at(-1)!))) continue;
           const more = worthNear(problem, was, tried) - now;
           if (more <= gain || wrongIn(then, tried).length > 0) continue;
           [best, gain] = [tried, more];
@@ -64,8 +62,8 @@ export function* nearPlan(
 
 /** Those that are in a plan as they are. */
 const ownIn = ({ touches }: Plan, own: readonly OwnMinutes[]): OwnMinutes[] => {
-  const there = new Set(touches.map(keyOf));
-  return own.filter((x) => there.has(keyOf(x)));
+  const there = new Set(touches.map(touchKey));
+  return own.filter((x) => there.has(touchKey(x)));
 };
 
 /** The problem in which some blocks stand with their own minutes. */
@@ -81,8 +79,6 @@ function withOwn(problem: Problem, own: readonly OwnMinutes[]): Problem {
   };
 }
 
-const TOUCHES: readonly TouchKind[] = ['review', 'live', 'both'];
-
 /** A plan with one block more in a practice, as far as its minutes go: each that could bring something. */
 function* withOneMore(problem: Problem, plan: Plan, t: number): Generator<Plan> {
   const { options, practices } = problem;
@@ -94,7 +90,7 @@ function* withOneMore(problem: Problem, plan: Plan, t: number): Generator<Plan> 
   for (const option of lacking) {
     if (here.has(option)) continue;
     const known = options[option]!.past.introduced !== null || isIn.has(option);
-    for (const is of known ? TOUCHES : (['in'] as const)) {
+    for (const is of known ? LATER : (['in'] as const)) {
       const takes = is === 'in' ? options[option]!.base : MINUTES[is];
       if (takes <= room + 1e-9) yield { ...plan, touches: [...plan.touches, { practice: t, option, is }] };
     }

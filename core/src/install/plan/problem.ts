@@ -80,6 +80,10 @@ export interface Touch {
   readonly option: number;
   readonly is: TouchKind;
 }
+/** A touch as one word: the same block of two plans has the same. */
+export const touchKey = (x: Touch): string => `${x.practice} ${x.option} ${x.is}`;
+/** What can be done with an option that is in. */
+export const LATER = ['review', 'live', 'both'] as const satisfies readonly TouchKind[];
 /** A concept that is taught ahead of the options it is for. */
 export interface Drill {
   readonly practice: number;

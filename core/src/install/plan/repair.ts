@@ -1,5 +1,5 @@
 import type { Held } from './greedy.ts';
-import type { Plan, Problem, Touch } from './problem.ts';
+import { touchKey, type Plan, type Problem } from './problem.ts';
 import { valueOf } from './value.ts';
 import { wrongIn } from './wrong.ts';
 
@@ -8,7 +8,7 @@ import { wrongIn } from './wrong.ts';
  * the least worth first of those that leave the least against it; what is held stays whatever it breaks.
  */
 export function standing(problem: Problem, plan: Plan, held: Held): Plan {
-  const kept = new Set(held.touches.map(keyOf));
+  const kept = new Set(held.touches.map(touchKey));
   let now = plan;
   for (let left = plan.touches.length + plan.drills.length; left > 0; left--) {
     const wrong = wrongIn(problem, now);
@@ -16,7 +16,9 @@ export function standing(problem: Problem, plan: Plan, held: Held): Plan {
       .flatMap((w) =>
         now.touches.filter(
           (x) =>
-            x.practice === w.practice && (w.option === null || x.option === w.option) && !kept.has(keyOf(x)),
+            x.practice === w.practice &&
+            (w.option === null || x.option === w.option) &&
+            !kept.has(touchKey(x)),
         ),
       )
       .map((x) => {
@@ -40,4 +42,3 @@ export function standing(problem: Problem, plan: Plan, held: Held): Plan {
   }
   return now;
 }
-const keyOf = (x: Touch): string => `${x.practice} ${x.option} ${x.is}`;

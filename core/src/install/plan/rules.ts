@@ -1,5 +1,15 @@
 import type { Columns } from './columns.ts';
-import { DUE, FRESH, freeIn, freeKey, MINUTES, OPTIONS_EACH, SHARES, type Problem } from './problem.ts';
+import {
+  DUE,
+  FRESH,
+  freeIn,
+  freeKey,
+  LATER,
+  MINUTES,
+  OPTIONS_EACH,
+  SHARES,
+  type Problem,
+} from './problem.ts';
 import type { Rows, Var } from './rows.ts';
 
 type Entry = readonly [Var, number];
@@ -77,7 +87,7 @@ export function roomRules(problem: Problem, c: Columns, rows: Rows): void {
       if (!stands) grows(c.introduced, i, o.base, spent);
       grows(c.introduced, i, 1, news);
       grows(c.introduced, i, 1, each);
-      for (const kind of ['review', 'live', 'both'] as const) {
+      for (const kind of LATER) {
         const v = c.blocks[kind][i]![t]!;
         if (v === null) continue;
         if (!stands) spent.push([v, MINUTES[kind]]);

@@ -1,10 +1,8 @@
 import type { Columns } from './columns.ts';
-import { DUE, type Drill, type Plan, type Problem, type Touch } from './problem.ts';
+import { DUE, LATER, type Drill, type Plan, type Problem, type Touch } from './problem.ts';
 import type { ReadyColumns } from './rules.ts';
 import type { Var } from './rows.ts';
 import { paidAt, valueOf } from './value.ts';
-
-const KINDS = ['review', 'live', 'both'] as const;
 
 /** The program's columns as a plan. */
 export function planFrom({ options, practices, concepts }: Problem, c: Columns, x: ArrayLike<number>): Plan {
@@ -16,7 +14,7 @@ export function planFrom({ options, practices, concepts }: Problem, c: Columns, 
     practices.forEach((_, t) => {
       if (o.past.introduced === null && first(c.introduced[i]!, t))
         touches.push({ practice: t, option: i, is: 'in' });
-      for (const is of KINDS) if (on(c.blocks[is][i]![t]!)) touches.push({ practice: t, option: i, is });
+      for (const is of LATER) if (on(c.blocks[is][i]![t]!)) touches.push({ practice: t, option: i, is });
     }),
   );
   concepts.forEach((_, k) =>
@@ -55,7 +53,7 @@ export function columnsFrom(
   concepts.forEach((_, k) => practices.forEach((_p, t) => set(c.taught[k]![t]!, since(taught[k], t))));
   for (const { option: o, practice: t, is } of plan.touches) if (is !== 'in') set(c.blocks[is][o]![t]!, 1);
   for (const [sums, kinds] of [
-    [c.touched, KINDS],
+    [c.touched, LATER],
     [c.reviewed, ['review', 'both']],
     [c.lived, ['live', 'both']],
   ] as const)
@@ -75,7 +73,7 @@ export function columnsFrom(
   options.forEach((o, i) => {
     let done = o.past.touches;
     practices.forEach((_, t) => {
-      if (KINDS.some((k) => x[c.blocks[k][i]![t] ?? -1] === 1)) done++;
+      if (LATER.some((k) => x[c.blocks[k][i]![t] ?? -1] === 1)) done++;
       const at = introduced[i];
       const due = at === null || at === undefined ? 0 : DUE.filter((n) => at <= t - n).length;
       set(c.late[i]![t]!, Math.max(0, due - done));

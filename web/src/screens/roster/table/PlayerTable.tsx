@@ -35,7 +35,7 @@ export function PlayerTable({
   // Rows stay where they are while figures are written: the order is looked at again when the coach asks for one.
   const [asked, setAsked] = useState(0);
   const order = [men.map((m) => m.id).join(' '), day, asked, name, number, there].join('\n');
-  const [looked, setLooked] = useState({ order, data: rowsOf(men, day) });
+  const [looked, setLooked] = useState(() => ({ order, data: rowsOf(men, day) }));
   if (looked.order !== order) setLooked({ order, data: rowsOf(men, day) });
   const columnFilters = useMemo(
     () =>
