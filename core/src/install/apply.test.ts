@@ -176,7 +176,7 @@ describe('practices after a plan was mended', () => {
         let step = near.next();
         while (!step.done) step = near.next();
         const after = withPlan(course, step.value, practices, t.plays, {
-          ...{ ...SAY, fresh: () => `n${n++}`, keepsMinutes: true },
+          ...{ ...SAY, fresh: () => `n${n++}`, keepsOwn: true },
         });
         for (const { id, body } of after) {
           const before = practices.find((p) => p.id === id)!.body;

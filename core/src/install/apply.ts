@@ -1,8 +1,8 @@
 import type { Play } from '../play/document.ts';
 import type { Kept } from '../playbook/kept.ts';
-import { AS, isPlanned, type Course } from './course.ts';
-import { sameLines } from './units.ts';
-import { MINUTES, type Plan } from './plan/problem.ts';
+import { isPlanned, type Course } from './course.ts';
+import { isOfUnit, sameLines } from './units.ts';
+import { MINUTES, touchKey, type Plan, type TouchKind } from './plan/problem.ts';
 import { valueOf } from './plan/value.ts';
 import { SEASON_LIMITS, isContact, type Block, type BlockItem, type Practice } from './season.ts';
 import type { BlockStage } from './stages.ts';
@@ -13,6 +13,14 @@ interface Wanted {
   readonly stage: BlockStage;
   readonly minutes: number;
 }
+
+/** How each kind of touch is run: both is a review with live work after it. */
+const AS: Readonly<Record<TouchKind, readonly BlockStage[]>> = {
+  in: ['walk'],
+  review: ['guided'],
+  live: ['live'],
+  both: ['guided', 'live'],
+};
 
 /** Minutes of a block of the plan; an introduction takes what is new in it. */
 const TAKES: Readonly<Partial<Record<BlockStage, number>>> = {
@@ -27,8 +35,8 @@ export interface Making {
   /** What a drill of a concept, and what a line of a play is called. */
   readonly drill: (concept: string) => string;
   readonly line: (play: Play, leaf: string) => string;
-  /** Blocks that stay keep the minutes they have. */
-  readonly keepsMinutes?: boolean;
+  /** Blocks of the last plan that are wanted again stay as they are (`Course.own`), their minutes too. */
+  readonly keepsOwn?: boolean;
 }
 
 /**
@@ -44,14 +52,25 @@ export function withPlan(
 ): Kept<Practice>[] {
   const { introductions } = valueOf(course.problem, plan);
   const heldKeys = new Set(course.held.touches.map((x) => `${x.practice} ${x.option}`));
+  const own = new Set(making.keepsOwn ? course.own.map(touchKey) : []);
   const heldDrills = new Set(course.held.drills.map((x) => `${x.practice} ${x.concept}`));
   return course.practices.flatMap((id, t): Kept<Practice>[] => {
     const practice = practices.find((p) => p.id === id);
     if (!practice) return [];
     const wanted: Wanted[] = [];
-    for (const { practice: at, option, is } of plan.touches) {
+    const stay = plan.touches.filter((x) => x.practice === t && own.has(touchKey(x)));
+    const stays = (b: Block): boolean =>
+      course.keeps ||
+      !isPlanned(b) ||
+      stay.some(({ option }) => {
+        const unit = course.units[option]!;
+        return isOfUnit(b, unit, plays.get(unit.play));
+      });
+    for (const touch of plan.touches) {
+      const { practice: at, option, is } = touch;
       const { play: of, leaf } = course.units[option]!;
       const play = plays.get(of);
+      if (stay.includes(touch)) continue;
       if (at !== t || !play || heldKeys.has(`${t} ${option}`)) continue;
       const line = leaf === null ? {} : { leaves: [leaf], words: making.line(play, leaf) };
       for (const stage of AS[is])
@@ -70,7 +89,7 @@ export function withPlan(
     }
     const whole = wholeMinutes(wanted.map((w) => w.minutes));
     const rounded = wanted.map((w, i) => ({ ...w, minutes: whole[i]! }));
-    const blocks = placed(practice.body.blocks, rounded, course.keeps, making);
+    const blocks = placed(practice.body.blocks, rounded, stays, making.fresh);
     return blocks === practice.body.blocks ? [] : [{ id, body: { ...practice.body, blocks } }];
   });
 }
@@ -102,20 +121,20 @@ const same = (b: Block, w: Wanted): boolean =>
 function placed(
   blocks: readonly Block[],
   wanted: readonly Wanted[],
-  keeps: boolean,
-  { fresh, keepsMinutes = false }: Making,
+  stays: (b: Block) => boolean,
+  fresh: () => string,
 ): Practice['blocks'] {
   const open = [...wanted];
   let changed = false;
   const kept = blocks.flatMap((b): Block[] => {
-    if (keeps || !isPlanned(b)) return [b];
+    if (stays(b)) return [b];
     const i = open.findIndex((w) => same(b, w));
     if (i < 0) {
       changed = true;
       return [];
     }
     const [w] = open.splice(i, 1);
-    if (keepsMinutes || w!.minutes === b.minutes) return [b];
+    if (w!.minutes === b.minutes) return [b];
     changed = true;
     return [{ ...b, minutes: w!.minutes }];
   });

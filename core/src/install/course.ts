@@ -26,7 +26,7 @@ import {
 import type { OwnMinutes } from './plan/near.ts';
 import { standing } from './plan/repair.ts';
 import { isContact, roomForPlays, type Block, type Game, type Practice, type Season } from './season.ts';
-import { STAGE_LIMITS, progressOf, type BlockStage, type StageLimits } from './stages.ts';
+import { STAGE_LIMITS, progressOf, type StageLimits } from './stages.ts';
 import { isOfUnit, unitKey, unitsWanted, type Unit } from './units.ts';
 
 /** New options a practice and options a number has to know, by level (from memory of common practice). */
@@ -202,9 +202,9 @@ export function courseOf(team: Team, today: string, keep = false): Course {
       nowTouches.push({ practice: t, option, is });
       const staying = here.filter(stays);
       if (staying.length === 0) {
-        // Where the plan would have the same blocks, they may stay as long as they are.
-        if (AS[is].length === here.length && AS[is].every((stage, i) => here[i]!.stage === stage))
-          own.push({ practice: t, option, is, minutes: here.reduce((n, b) => n + b.minutes, 0) });
+        // Blocks that are about this alone may stay as they are, whatever the plan would have instead.
+        if (here.every((x) => units.filter((u, i) => isOfUnit(x, u, plays[i])).length === 1))
+          own.push({ practice: t, option, is, minutes: here.reduce((n, x) => n + x.minutes, 0) });
         return;
       }
       const stayIs = kindOf(staying, ...was);
@@ -263,14 +263,6 @@ export function courseOf(team: Team, today: string, keep = false): Course {
 }
 
 export const isPlanned = (b: Block): boolean => b.planned === true && !b.locked && !b.done;
-
-/** How each kind of touch is run: both is a review with live work after it. */
-export const AS: Readonly<Record<TouchKind, readonly BlockStage[]>> = {
-  in: ['walk'],
-  review: ['guided'],
-  live: ['live'],
-  both: ['guided', 'live'],
-};
 
 /** What the blocks of a play in one practice are to the plan. */
 function kindOf(blocks: readonly Block[], introduced: boolean, reviewed: boolean): TouchKind {

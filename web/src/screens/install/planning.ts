@@ -65,7 +65,7 @@ export function usePlanning(team: InstallTeam, today: string, t: Teller) {
   ): readonly Kept<Practice>[] =>
     withPlan(course, plan, of.practices, of.plays, {
       fresh: () => nanoid(8),
-      keepsMinutes: how === 'near',
+      keepsOwn: how === 'near',
       drill: (c) => conceptWords(c, t),
       line: (play, leaf) => lineWords(play, leaf, t),
     });
