@@ -143,6 +143,40 @@ describe('practices after a plan', () => {
 });
 
 describe('practices after a plan was mended', () => {
+  it('of a play whose walk was missed the later blocks stay: the next one brings it in', () => {
+    const play = playBy('play0', [1, 2, 3]);
+    const planned = { planned: true };
+    const at = (i: number, ...blocks: Block[]) =>
+      practice(`p${i}`, days[i]!, [
+        other(`o${i}`, 'Shell', 87 - blocks.reduce((n, b) => n + b.minutes, 0)),
+        ...blocks,
+      ]);
+    const practices = [
+      practice('p0', days[0]!, [block('walk', 'play0', 'walk', 12, planned)], { missed: true }),
+      at(1, block('guided', 'play0', 'guided', 3, planned)),
+      at(2),
+      at(3, block('both', 'play0', 'guided', 4, planned), block('live', 'play0', 'live', 8, planned)),
+    ];
+    const t = team({
+      ...{ practices, plays: new Map([['play0', play]]) },
+      ...{ sheets: [sheet('s', 2, 'play0')], games: [game('g', '2026-12-14', 's')] },
+    });
+    const course = courseOf(t, TODAY);
+    const near = nearPlan(course.problem, course.held, course.now, course.own);
+    let step = near.next();
+    while (!step.done) step = near.next();
+    const after = withPlan(course, step.value, practices, t.plays, {
+      ...{ ...SAY, fresh: () => 'new', keepsOwn: true },
+    });
+    // Three minutes are free in each practice, too few to walk it again.
+    expect(movesOf(practices, after).filter((m) => m.is !== 'added')).toEqual([]);
+    const all = practices.map((p) => after.find((x) => x.id === p.id) ?? p);
+    for (const id of ['guided', 'both', 'live'])
+      expect(
+        all.some((p) => p.body.blocks.some((b) => b.id === id)),
+        id,
+      ).toBe(true);
+  });
   it('none is longer than it was or may be; blocks that stay have the minutes they had', () => {
     let n = 0;
     let mended = 0;
